@@ -1,0 +1,324 @@
+package org.ropebridge.lexicon;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Condition;
+import org.ropebridge.model.Labels;
+import org.ropebridge.model.Link;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.Occasion;
+import org.ropebridge.model.Table;
+import org.ropebridge.plan.Naming;
+
+/**
+ * Every word that a model and a language know, and what it may mean. Immutable once built, so that
+ * many questions can be read at the same time.
+ *
+ * <p>Phrases are found by a key that joins the stems of their words: "guest nights", "guestnight"
+ * and "guest-nights" share one. How near the typed words are to the written ones decides the
+ * quality of a mention.
+ */
+public final class Lexicon {
+  private static final int LONGEST_PHRASE = 8;
+  private static final int MOST_VALUES_FOR_SLIPS = 2_000;
+  private static final double INFLECTED = 0.97;
+  private static final double SAME_STEM = 0.86;
+  private static final double SHORTENED = 0.93;
+  private static final double SLIP = 0.75;
+
+  private final Vocabulary vocabulary;
+  private final Map<String, List<Entry>> entries = new HashMap<>();
+  private final Slips slips = new Slips();
+  private final Map<String, String> meanings;
+
+  private record Entry(String compact, String singular, Meaning meaning, boolean shortened) {}
+
+  public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary) {
+    this.vocabulary = vocabulary;
+    this.meanings = new HashMap<>();
+    model.preferences().meanings().forEach((w, item) -> meanings.put(Tokens.plain(w), item));
+    vocabulary
+        .words()
+        .forEach((phrase, list) -> list.forEach(meaning -> add(phrase, meaning, false, false)));
+    model.metrics().forEach(this::addMetric);
+    Naming naming = new Naming(model);
+    for (Table table : model.tables()) {
+      addTable(table, model, naming, values);
+    }
+    model
+        .calendar()
+        .seasons()
+        .keySet()
+        .forEach(season -> add(Labels.ofName(season), new Meaning.SeasonName(season), false, true));
+    for (Occasion occasion : model.occasions()) {
+      add(occasion.name(), new Meaning.OccasionName(occasion.name()), false, true);
+    }
+  }
+
+  private void addMetric(Metric metric) {
+    Meaning meaning = new Meaning.MetricName(metric.name());
+    add(metric.label(), meaning, false, true);
+    add(Labels.ofName(metric.name()), meaning, false, true);
+    metric.alsoCalled().forEach(s -> add(s, meaning, false, true));
+    metric.unit().ifPresent(u -> add(u, new Meaning.UnitName(u), false, true));
+  }
+
+  private void addTable(Table table, Model model, Naming naming, ValueIndex values) {
+    Meaning noun = new Meaning.RowNoun(table.name());
+    add(table.rowNoun(), noun, false, true);
+    add(table.rowNounPlural(), noun, false, true);
+    table.alsoCalled().forEach(s -> add(s, noun, false, true));
+    for (Column column : table.columns()) {
+      ColumnRef ref = ColumnRef.of(table.name(), column.name());
+      Meaning meaning = new Meaning.ColumnName(ref);
+      add(column.label(), meaning, false, true);
+      add(table.rowNoun() + " " + column.label(), meaning, false, true);
+      if (!model.namesItsTable(ref)) {
+        add(Labels.ofName(column.name()), meaning, false, true);
+      }
+      column.alsoCalled().forEach(s -> add(s, meaning, false, true));
+      column.unit().ifPresent(u -> add(u, new Meaning.UnitName(u), false, true));
+      addValues(column, ref, values.of(ref), model.namesItsTable(ref));
+    }
+    for (Link link : table.links()) {
+      if (naming.isNamed(link)) {
+        Meaning role = new Meaning.RoleName(table.name() + "." + link.name(), link.to());
+        add(link.label(), role, false, true);
+        add(table.rowNoun() + " " + link.label(), role, false, true);
+        link.alsoCalled().forEach(s -> add(s, role, false, true));
+      } else {
+        add(
+            table.rowNoun() + " " + link.label(),
+            new Meaning.RoleName(table.name() + "." + link.name(), link.to()),
+            false,
+            true);
+      }
+    }
+    for (Condition condition : table.conditions()) {
+      Meaning meaning = new Meaning.ConditionName(table.name(), condition.name());
+      add(condition.label(), meaning, false, true);
+      add(table.rowNoun() + " " + condition.label(), meaning, false, true);
+      condition.alsoCalled().forEach(s -> add(s, meaning, false, true));
+    }
+  }
+
+  private void addValues(
+      Column column, ColumnRef ref, List<String> stored, boolean areNames) {
+    boolean forSlips = stored.size() <= MOST_VALUES_FOR_SLIPS;
+    Set<String> named = new HashSet<>();
+    for (Column.ValueName value : column.values()) {
+      Meaning meaning = new Meaning.ValueName(ref, value.stored());
+      named.add(value.stored());
+      add(value.name(), meaning, false, true);
+      value.alsoCalled().forEach(s -> add(s, meaning, false, true));
+      if (value.stored().length() > 1 && !value.stored().equals(value.name())) {
+        add(value.stored(), meaning, false, false);
+      }
+    }
+    Map<String, Integer> lastWords = new HashMap<>();
+    if (areNames) {
+      stored.forEach(s -> lastWord(s).ifPresent(w -> lastWords.merge(w, 1, Integer::sum)));
+    }
+    for (String value : stored) {
+      if (named.contains(value)) {
+        continue;
+      }
+      Meaning meaning = new Meaning.ValueName(ref, value);
+      add(value, meaning, false, forSlips);
+      lastWord(value)
+          .filter(w -> lastWords.getOrDefault(w, 0) > 1)
+          .ifPresent(
+              w -> {
+                String shorter = Tokens.plain(value);
+                shorter = shorter.substring(0, shorter.lastIndexOf(w)).strip();
+                add(shorter, meaning, true, forSlips);
+              });
+    }
+  }
+
+  private static Optional<String> lastWord(String value) {
+    String[] words = Tokens.plain(value).split("[\\s-]+");
+    return words.length < 2 ? Optional.empty() : Optional.of(words[words.length - 1]);
+  }
+
+  private void add(String phrase, Meaning meaning, boolean shortened, boolean forSlips) {
+    List<String> words = words(phrase);
+    if (words.isEmpty()) {
+      return;
+    }
+    Entry entry = new Entry(compact(words), compact(singulars(words)), meaning, shortened);
+    List<Entry> same = entries.computeIfAbsent(compact(stems(words)), k -> new ArrayList<>(2));
+    if (!same.contains(entry)) {
+      same.add(entry);
+    }
+    if (forSlips || meaning instanceof Meaning.FunctionWord) {
+      words.forEach(slips::add);
+    }
+  }
+
+  private static List<String> words(String phrase) {
+    return Tokens.of(phrase).stream().map(Token::plain).filter(p -> !p.isEmpty()).toList();
+  }
+
+  private static String compact(List<String> words) {
+    return String.join("", words);
+  }
+
+  private List<String> singulars(List<String> words) {
+    return words.stream().map(vocabulary::singular).toList();
+  }
+
+  private List<String> stems(List<String> words) {
+    return words.stream().map(vocabulary::stem).toList();
+  }
+
+  /** Everything that the tokens may mean, stretch by stretch. */
+  public List<Mention> mentions(List<Token> tokens) {
+    List<Mention> mentions = new ArrayList<>();
+    String[] typed = tokens.stream().map(Token::plain).toArray(String[]::new);
+    lookUp(tokens, typed, new boolean[typed.length], mentions);
+    boolean[] known = new boolean[typed.length];
+    for (Mention mention : mentions) {
+      Arrays.fill(known, mention.from(), mention.to(), true);
+    }
+    boolean[] corrected = new boolean[typed.length];
+    boolean any = false;
+    for (int i = 0; i < typed.length; i++) {
+      if (!known[i]
+          && tokens.get(i).kind() == Token.Kind.WORD
+          && !vocabulary.isCommon(typed[i])) {
+        Optional<String> meant = slips.correct(typed[i]);
+        if (meant.isPresent()) {
+          typed[i] = meant.get();
+          corrected[i] = true;
+          any = true;
+        }
+      }
+    }
+    if (any) {
+      lookUp(tokens, typed, corrected, mentions);
+    }
+    return mentions;
+  }
+
+  private void lookUp(
+      List<Token> tokens, String[] typed, boolean[] corrected, List<Mention> into) {
+    boolean again = anyTrue(corrected, 0, corrected.length);
+    for (int from = 0; from < typed.length; from++) {
+      Token token = tokens.get(from);
+      if (!again) {
+        literal(token, from, into);
+      }
+      StringBuilder stems = new StringBuilder();
+      StringBuilder words = new StringBuilder();
+      StringBuilder singulars = new StringBuilder();
+      for (int to = from + 1; to <= Math.min(typed.length, from + LONGEST_PHRASE); to++) {
+        String word = typed[to - 1];
+        stems.append(vocabulary.stem(word));
+        List<Entry> found = entries.getOrDefault(stems.toString(), List.of());
+        words.append(word);
+        singulars.append(vocabulary.singular(word));
+        if (found.isEmpty() || again && !anyTrue(corrected, from, to)) {
+          continue;
+        }
+        String compact = words.toString();
+        String singular = singulars.toString();
+        String preferred = meanings.get(compact);
+        for (Entry entry : found) {
+          if (preferred != null && !isCalled(entry.meaning(), preferred)) {
+            continue;
+          }
+          mention(entry, compact, singular, from, to, again).ifPresent(into::add);
+        }
+      }
+    }
+  }
+
+  private static Optional<Mention> mention(
+      Entry entry, String compact, String singular, int from, int to, boolean slip) {
+    double quality;
+    Mention.Found found;
+    if (entry.compact().equals(compact)) {
+      quality = 1;
+      found = Mention.Found.EXACT;
+    } else if (entry.singular().equals(singular)) {
+      quality = INFLECTED;
+      found = Mention.Found.INFLECTED;
+    } else if (entry.meaning() instanceof Meaning.FunctionWord) {
+      return Optional.empty();
+    } else {
+      quality = SAME_STEM;
+      found = Mention.Found.INFLECTED;
+    }
+    if (entry.shortened()) {
+      quality *= SHORTENED;
+      found = Mention.Found.SHORTENED;
+    }
+    if (slip) {
+      quality *= SLIP;
+      found = Mention.Found.SLIP;
+    }
+    return Optional.of(new Mention(from, to, entry.meaning(), quality, found));
+  }
+
+  private static boolean isCalled(Meaning meaning, String item) {
+    if (meaning instanceof Meaning.MetricName metric) {
+      return metric.metric().equals(item);
+    } else if (meaning instanceof Meaning.ColumnName column) {
+      return column.column().toString().equals(item);
+    } else if (meaning instanceof Meaning.RowNoun noun) {
+      return noun.table().equals(item);
+    }
+    return meaning instanceof Meaning.FunctionWord;
+  }
+
+  private static boolean anyTrue(boolean[] flags, int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (flags[i]) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static void literal(Token token, int at, List<Mention> into) {
+    Meaning meaning = null;
+    if (token.kind() == Token.Kind.NUMBER) {
+      meaning = number(token.plain()).map(Meaning.NumberWord::new).orElse(null);
+    } else if (token.kind() == Token.Kind.ORDINAL && token.plain().length() < 4) {
+      meaning = new Meaning.OrdinalWord(Integer.parseInt(token.plain()));
+    } else if (token.kind() == Token.Kind.DATE) {
+      try {
+        meaning = new Meaning.DayWord(LocalDate.parse(token.plain()));
+      } catch (DateTimeParseException e) {
+        return;
+      }
+    }
+    if (meaning != null) {
+      into.add(new Mention(at, at + 1, meaning, 1, Mention.Found.EXACT));
+    }
+  }
+
+  /** Reads digits with commas between thousands and a point before decimals. */
+  private static Optional<BigDecimal> number(String text) {
+    if (text.length() > 18) {
+      return Optional.empty();
+    }
+    if (text.matches("\\d{1,3}(,\\d{3})+(\\.\\d+)?")) {
+      return Optional.of(new BigDecimal(text.replace(",", "")));
+    }
+    return text.matches("\\d+(\\.\\d+)?") ? Optional.of(new BigDecimal(text)) : Optional.empty();
+  }
+}

@@ -1,0 +1,101 @@
+package org.ropebridge.lexicon;
+
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.TimeUnit;
+
+/** What words may mean before any rule has looked at them. */
+public sealed interface Meaning extends Part {
+
+  /** A metric of the model. */
+  record MetricName(String metric) implements Meaning {}
+
+  /** The noun of a table's rows. */
+  record RowNoun(String table) implements Meaning {}
+
+  /** A column. */
+  record ColumnName(ColumnRef column) implements Meaning {}
+
+  /** A role that a link plays, as {@code table.link}, and the table it leads to. */
+  record RoleName(String role, String to) implements Meaning {}
+
+  /** A value of a column, as stored. */
+  record ValueName(ColumnRef column, String stored) implements Meaning {}
+
+  /** A named condition. */
+  record ConditionName(String table, String condition) implements Meaning {}
+
+  /** The unit of some columns or metrics. */
+  record UnitName(String unit) implements Meaning {}
+
+  /** A season of the model's calendar. */
+  record SeasonName(String season) implements Meaning {}
+
+  /** An occasion of the model. */
+  record OccasionName(String occasion) implements Meaning {}
+
+  /** A number. */
+  record NumberWord(BigDecimal number) implements Meaning {}
+
+  /** A number in an order: "90th", "first". */
+  record OrdinalWord(int number) implements Meaning {}
+
+  /** A day written out. */
+  record DayWord(LocalDate day) implements Meaning {}
+
+  /** A month's name. */
+  record MonthWord(Month month) implements Meaning {}
+
+  /** A quarter of the calendar year, 1 to 4. */
+  record QuarterWord(int quarter) implements Meaning {}
+
+  /** A weekday's name. */
+  record WeekdayWord(DayOfWeek day) implements Meaning {}
+
+  /**
+   * A unit of time.
+   *
+   * @param grouping what "by" it means
+   * @param period the unit that periods are counted in; empty for parts that come back
+   * @param adverb whether it groups without "by": "monthly"
+   */
+  record TimeUnitWord(TimeUnit grouping, Optional<Period.Unit> period, boolean adverb)
+      implements Meaning {}
+
+  /** A statistic. */
+  record StatisticWord(Measure.Kind kind) implements Meaning {}
+
+  /**
+   * A superlative: "highest", "longest".
+   *
+   * @param dimension what it measures: "time" or "length" for words that choose their column by
+   *     its unit; empty for any
+   */
+  record SuperlativeWord(boolean most, String dimension) implements Meaning {}
+
+  /** Best or worst: the direction depends on what is measured. */
+  record JudgementWord(boolean good) implements Meaning {}
+
+  /** Begins a ranking: "top", "bottom". */
+  record RankWord(boolean top) implements Meaning {}
+
+  /** A comparison of numbers. */
+  record ComparisonWord(Filter.Comparison comparison) implements Meaning {}
+
+  /** How to show the answer. */
+  record PictureWord(Plan.Picture picture) implements Meaning {}
+
+  /** The direction of a sort. */
+  record DirectionWord(boolean descending) implements Meaning {}
+
+  /** A word of the language that has a task in a sentence. */
+  record FunctionWord(Role role) implements Meaning {}
+}

@@ -1,0 +1,24 @@
+package org.ropebridge.lexicon;
+
+/**
+ * A stretch of tokens and something that it may mean.
+ *
+ * @param from index of its first token
+ * @param to index after its last token
+ * @param meaning what it may mean
+ * @param quality 0 to 1; 1 for words exactly as the model or language has them
+ * @param found how it was found
+ */
+public record Mention(int from, int to, Meaning meaning, double quality, Found found) {
+  /** How a mention was found. */
+  public enum Found {
+    /** The words as they are written in the model or the language. */
+    EXACT,
+    /** Another form of the words: a plural, a tense. */
+    INFLECTED,
+    /** A part of a longer name that is common to several. */
+    SHORTENED,
+    /** Almost the words: a slip of the keyboard. */
+    SLIP
+  }
+}

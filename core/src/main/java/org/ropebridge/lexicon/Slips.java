@@ -1,0 +1,88 @@
+package org.ropebridge.lexicon;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.model.Nearest;
+
+/**
+ * Finds the known word that a slip of the keyboard was meant to be. Short words are left alone, and
+ * a word that could be a slip of two known ones equally is not corrected.
+ */
+final class Slips {
+  private static final int SHORTEST = 4;
+  private static final int LONG = 9;
+  private final Set<String> words = new HashSet<>();
+  private final Map<String, List<String>> byDeletion = new HashMap<>();
+
+  void add(String word) {
+    if (word.length() >= SHORTEST && word.chars().allMatch(Character::isLetter) && words.add(word)) {
+      for (String key : keys(word)) {
+        byDeletion.computeIfAbsent(key, k -> new ArrayList<>(1)).add(word);
+      }
+    }
+  }
+
+  /** The one word that was most likely meant. */
+  Optional<String> correct(String typed) {
+    if (typed.length() < SHORTEST || !typed.chars().allMatch(Character::isLetter)) {
+      return Optional.empty();
+    }
+    Set<String> near = new HashSet<>();
+    keys(typed).forEach(key -> near.addAll(byDeletion.getOrDefault(key, List.of())));
+    List<String> candidates =
+        near.stream()
+            .filter(w -> isSlip(typed, w))
+            .sorted(
+                Comparator.comparingInt((String w) -> Nearest.distance(typed, w))
+                    .thenComparing(w -> w))
+            .toList();
+    boolean tie =
+        candidates.size() > 1
+            && Nearest.distance(typed, candidates.get(0))
+                == Nearest.distance(typed, candidates.get(1));
+    return candidates.isEmpty() || tie ? Optional.empty() : Optional.of(candidates.get(0));
+  }
+
+  private static boolean isSlip(String typed, String word) {
+    int distance = Nearest.distance(typed, word);
+    int shorter = Math.min(typed.length(), word.length());
+    if (shorter == SHORTEST) {
+      return distance == 1 && (typed.length() != word.length() || isSwap(typed, word));
+    }
+    return distance <= (shorter >= LONG ? 2 : 1) && typed.charAt(0) == word.charAt(0)
+        || distance == 1 && isSwap(typed, word);
+  }
+
+  private static boolean isSwap(String typed, String word) {
+    char[] a = typed.toCharArray();
+    char[] b = word.toCharArray();
+    java.util.Arrays.sort(a);
+    java.util.Arrays.sort(b);
+    return java.util.Arrays.equals(a, b);
+  }
+
+  /** The word and all words with one letter (of long words, two letters) left out. */
+  private static Set<String> keys(String word) {
+    Set<String> keys = new HashSet<>(Set.of(word));
+    Set<String> once = withoutOneLetter(word);
+    keys.addAll(once);
+    if (word.length() >= LONG - 2) {
+      once.forEach(w -> keys.addAll(withoutOneLetter(w)));
+    }
+    return keys;
+  }
+
+  private static Set<String> withoutOneLetter(String word) {
+    Set<String> shorter = new HashSet<>();
+    for (int i = 0; i < word.length(); i++) {
+      shorter.add(word.substring(0, i) + word.substring(i + 1));
+    }
+    return shorter;
+  }
+}

@@ -1,0 +1,17 @@
+package org.ropebridge.lexicon;
+
+/**
+ * A word, number or sign of a question.
+ *
+ * @param kind what it is
+ * @param text as typed
+ * @param plain lower case, without accents and possessive endings; what is compared
+ * @param start index of its first character in the question
+ * @param end index after its last character
+ */
+public record Token(Kind kind, String text, String plain, int start, int end) {
+  /** Kinds of token. */
+  public enum Kind {
+    WORD, NUMBER, ORDINAL, DATE, QUOTED, SIGN, STOP
+  }
+}

@@ -1,0 +1,70 @@
+package org.ropebridge.lexicon;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Cuts a question into tokens, each with its place in the text. */
+public final class Tokens {
+  private static final Pattern TOKEN =
+      Pattern.compile(
+          "(?<quoted>\"[^\"]*\"|\u201c[^\u201d]*\u201d)"
+              + "|(?<date>\\d{4}-\\d{2}-\\d{2}(?!\\d))"
+              + "|(?<ordinal>\\d+(?:st|nd|rd|th)\\b)"
+              + "|(?<number>\\d+(?:[.,]\\d+)*)"
+              + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*)"
+              + "|(?<stop>[.?!:](?=\\s|$))"
+              + "|(?<space>[\\s\\-\u2013\u2014]+)"
+              + "|(?<sign>>=|<=|\\X)",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+
+  private Tokens() {}
+
+  /** The tokens of the text, in order. */
+  public static List<Token> of(String text) {
+    List<Token> tokens = new ArrayList<>();
+    Matcher matcher = TOKEN.matcher(text);
+    while (matcher.find()) {
+      String found = matcher.group();
+      if (matcher.group("space") != null) {
+        continue;
+      }
+      Token.Kind kind;
+      String plain;
+      if (matcher.group("quoted") != null) {
+        kind = Token.Kind.QUOTED;
+        plain = plain(found.substring(1, found.length() - 1));
+      } else if (matcher.group("date") != null) {
+        kind = Token.Kind.DATE;
+        plain = found;
+      } else if (matcher.group("ordinal") != null) {
+        kind = Token.Kind.ORDINAL;
+        plain = found.replaceAll("\\D", "");
+      } else if (matcher.group("number") != null) {
+        kind = Token.Kind.NUMBER;
+        plain = found;
+      } else if (matcher.group("word") != null) {
+        kind = Token.Kind.WORD;
+        plain = plain(found).replaceAll("['\u2019]s$", "").replaceAll("['\u2019]", "");
+      } else if (matcher.group("stop") != null) {
+        kind = Token.Kind.STOP;
+        plain = found;
+      } else {
+        kind = Token.Kind.SIGN;
+        plain = found;
+      }
+      tokens.add(new Token(kind, found, plain, matcher.start(), matcher.end()));
+    }
+    return tokens;
+  }
+
+  /** Lower case and without accents. */
+  public static String plain(String text) {
+    String parts = Normalizer.normalize(text, Normalizer.Form.NFKD);
+    return MARKS.matcher(parts).replaceAll("").toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,19 @@
+package org.ropebridge.lexicon;
+
+import java.util.List;
+import java.util.Map;
+
+/** What the lexicon needs to know of a language. */
+public interface Vocabulary {
+  /** The singular of a plain word, or the word itself. */
+  String singular(String word);
+
+  /** A key that all inflected forms of a plain word share; not itself a word. */
+  String stem(String word);
+
+  /** The language's own words and phrases (plain, words separated by one space). */
+  Map<String, List<Meaning>> words();
+
+  /** Common words of the language that are never slips of a model's words. */
+  boolean isCommon(String word);
+}

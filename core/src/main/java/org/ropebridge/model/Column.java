@@ -1,0 +1,66 @@
+package org.ropebridge.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A column, or a computed expression over columns of the same table.
+ *
+ * @param name identifier; also the column's name in the warehouse unless computed
+ * @param label what people call it
+ * @param holds what kind of values it has
+ * @param unit unit of a number, or empty
+ * @param addsUp what a bare number column means when it is asked for
+ * @param alsoCalled synonyms
+ * @param values names of values and codes, may be empty
+ * @param order natural order of a category's values, may be empty
+ * @param sql expression of a computed column, or empty
+ */
+public record Column(
+    String name,
+    String label,
+    Holds holds,
+    Optional<String> unit,
+    Optional<AddsUp> addsUp,
+    List<String> alsoCalled,
+    List<ValueName> values,
+    List<String> order,
+    Optional<String> sql) {
+
+  public Column {
+    alsoCalled = List.copyOf(alsoCalled);
+    values = List.copyOf(values);
+    order = List.copyOf(order);
+  }
+
+  /** What people call the stored value; the value itself when it has no other name. */
+  public String nameOfValue(String stored) {
+    return values.stream()
+        .filter(v -> v.stored().equals(stored))
+        .map(ValueName::name)
+        .findFirst()
+        .orElse(stored);
+  }
+
+  /** A stored value or code, what people call it, and its synonyms. */
+  public record ValueName(String stored, String name, List<String> alsoCalled) {
+    public ValueName {
+      alsoCalled = List.copyOf(alsoCalled);
+    }
+  }
+
+  /** What kind of values a column has. */
+  public enum Holds {
+    CATEGORY, NUMBER, DATE, TIME, TEXT, YES_NO, ID, LATITUDE, LONGITUDE, REGION;
+
+    /** Whether a period can be laid over it. */
+    public boolean isTemporal() {
+      return this == DATE || this == TIME;
+    }
+  }
+
+  /** What happens to a number column over many rows when no statistic is named. */
+  public enum AddsUp {
+    SUM, AVERAGE, LAST, NEVER
+  }
+}

@@ -1,0 +1,74 @@
+package org.ropebridge.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A table of the warehouse with its business meaning.
+ *
+ * @param name identifier in the model
+ * @param source name of the source it lives in
+ * @param from {@code schema.table}, or empty when {@code query} is given
+ * @param query a SELECT that stands for the table, or empty
+ * @param about what a row is, may be empty
+ * @param rowNoun what one row is called ("stay")
+ * @param rowNounPlural its plural ("stays")
+ * @param alsoCalled synonyms of the row noun, in the singular
+ * @param key the column that identifies a row
+ * @param mainDate the date that a period means when none is named
+ * @param knownBy the column that names a row to people
+ * @param columns in file order, computed ones last, hidden ones left out
+ * @param links to rows of other tables
+ * @param conditions named filters
+ */
+public record Table(
+    String name,
+    String source,
+    String from,
+    String query,
+    String about,
+    String rowNoun,
+    String rowNounPlural,
+    List<String> alsoCalled,
+    String key,
+    Optional<String> mainDate,
+    Optional<String> knownBy,
+    List<Column> columns,
+    List<Link> links,
+    List<Condition> conditions) {
+
+  public Table {
+    alsoCalled = List.copyOf(alsoCalled);
+    columns = List.copyOf(columns);
+    links = List.copyOf(links);
+    conditions = List.copyOf(conditions);
+  }
+
+  public Optional<Column> findColumn(String columnName) {
+    return columns.stream().filter(c -> c.name().equals(columnName)).findFirst();
+  }
+
+  /**
+   * The column of that name.
+   *
+   * @throws IllegalArgumentException if the table has no such column that people may use
+   */
+  public Column column(String columnName) {
+    return findColumn(columnName)
+        .orElseThrow(() -> new IllegalArgumentException("no column " + columnName + " in " + name));
+  }
+
+  public Optional<Link> findLink(String linkName) {
+    return links.stream().filter(l -> l.name().equals(linkName)).findFirst();
+  }
+
+  public Optional<Condition> findCondition(String conditionName) {
+    return conditions.stream().filter(c -> c.name().equals(conditionName)).findFirst();
+  }
+
+  public Table withColumns(List<Column> newColumns) {
+    return new Table(
+        name, source, from, query, about, rowNoun, rowNounPlural, alsoCalled, key, mainDate,
+        knownBy, newColumns, links, conditions);
+  }
+}

@@ -1,0 +1,25 @@
+package org.ropebridge.plan;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * Days of the calendar.
+ *
+ * @param first first day; empty for no beginning
+ * @param end the day after the last; empty for no end
+ */
+public record DayRange(Optional<LocalDate> first, Optional<LocalDate> end) {
+  public static DayRange of(LocalDate first, LocalDate end) {
+    return new DayRange(Optional.of(first), Optional.of(end));
+  }
+
+  public Optional<LocalDate> last() {
+    return end.map(d -> d.minusDays(1));
+  }
+
+  /** Whether the range runs past the day. */
+  public boolean endsAfter(LocalDate day) {
+    return end.isEmpty() || end.get().isAfter(day.plusDays(1));
+  }
+}

@@ -1,0 +1,94 @@
+package org.ropebridge.plan;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Condition;
+import org.ropebridge.model.Link;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
+
+/**
+ * The one phrase by which each item of a model is called in restatements. A label that several
+ * items share is told apart by the noun of its table: "bridge material".
+ */
+public final class Naming {
+  private final Model model;
+  private final Map<String, Integer> uses = new HashMap<>();
+
+  public Naming(Model model) {
+    this.model = model;
+    for (Table table : model.tables()) {
+      use(table.rowNoun());
+      if (!table.rowNounPlural().equals(table.rowNoun())) {
+        use(table.rowNounPlural());
+      }
+      for (Column column : table.columns()) {
+        if (!model.namesItsTable(ColumnRef.of(table.name(), column.name()))) {
+          use(column.label());
+        }
+      }
+      table.conditions().forEach(c -> use(c.label()));
+      for (Link link : table.links()) {
+        if (isNamed(link)) {
+          use(link.label());
+        }
+      }
+    }
+    model.metrics().forEach(m -> use(m.label()));
+  }
+
+  private void use(String label) {
+    uses.merge(label.toLowerCase(Locale.ROOT), 1, Integer::sum);
+  }
+
+  private boolean isUnique(String label) {
+    return uses.getOrDefault(label.toLowerCase(Locale.ROOT), 0) <= 1;
+  }
+
+  /** Whether a link's role has a name of its own, other than that of the table it points to. */
+  public boolean isNamed(Link link) {
+    return model
+        .findTable(link.to())
+        .map(t -> !t.rowNoun().equalsIgnoreCase(link.label()))
+        .orElse(false);
+  }
+
+  public String metric(String name) {
+    Metric metric = model.metric(name);
+    return metric.label();
+  }
+
+  public String rows(String table) {
+    return model.table(table).rowNounPlural();
+  }
+
+  public String condition(String table, String name) {
+    String label = model.table(table).findCondition(name).map(Condition::label).orElse(name);
+    return isUnique(label) ? label : model.table(table).rowNoun() + " " + label;
+  }
+
+  /** The column's phrase, with its role in front when it has one. */
+  public String column(ColumnRef ref) {
+    String role = ref.role().map(this::role).orElse("");
+    if (model.namesItsTable(ref)) {
+      return role.isEmpty() ? model.table(ref.table()).rowNoun() : role;
+    }
+    String label = model.column(ref).label();
+    String own = isUnique(label) ? label : model.table(ref.table()).rowNoun() + " " + label;
+    return role.isEmpty() ? own : role + " " + own;
+  }
+
+  /** The phrase of a role given as {@code table.link}. */
+  public String role(String role) {
+    String tableName = role.substring(0, role.indexOf('.'));
+    Table table = model.table(tableName);
+    Link link = table.findLink(role.substring(tableName.length() + 1)).orElseThrow();
+    return isNamed(link) && isUnique(link.label())
+        ? link.label()
+        : table.rowNoun() + " " + link.label();
+  }
+}

@@ -1,0 +1,24 @@
+package org.ropebridge.reading;
+
+import org.ropebridge.plan.Measure;
+
+/** Something that the words left open and reading settled; every answer tells it. */
+public sealed interface Assumption {
+
+  /** Ranked by the author's preferred measure. */
+  record RankedBy(Measure measure) implements Assumption {}
+
+  /** Rows were counted, because no measure was said. */
+  record Counted(String table) implements Assumption {}
+
+  /** A word was taken for another that is spelt nearly so. */
+  record Spelling(String typed, String taken) implements Assumption {}
+
+  static Assumption rankedBy(Measure measure) {
+    return new RankedBy(measure);
+  }
+
+  static Assumption counted(String table) {
+    return new Counted(table);
+  }
+}

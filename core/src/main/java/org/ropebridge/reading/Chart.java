@@ -1,0 +1,213 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.reading.rule.Grammar;
+import org.ropebridge.reading.rule.Match;
+import org.ropebridge.reading.rule.Rule;
+import org.ropebridge.reading.rule.Scope;
+import org.ropebridge.reading.rule.Slot;
+
+/**
+ * All parts that rules can build over a question, bottom up and left to right. Every edge that ends
+ * at a place is complete before any that ends further right is begun, so that each rule needs to be
+ * tried only where its last part ends.
+ */
+final class Chart {
+  private static final double CONTENT = 1.0;
+  private static final double FUNCTION = 0.5;
+  private static final double LONGER_PHRASE = 0.15;
+  private static final int MOST_EDGES = 6_000;
+
+  /** A rule's pattern with some of its optional slots left out. */
+  private record Pattern(Rule rule, List<Slot> slots, int[] places) {}
+
+  private static final List<Pattern> PATTERNS = patterns();
+
+  private final List<Token> tokens;
+  private final Scope scope;
+  private final Vocabulary vocabulary;
+  private final List<List<Edge>> endingAt = new ArrayList<>();
+  private final List<List<Edge>> startingAt = new ArrayList<>();
+  private final boolean[] transparent;
+  private int size;
+
+  Chart(List<Token> tokens, List<Mention> mentions, Scope scope, Vocabulary vocabulary) {
+    this.tokens = tokens;
+    this.scope = scope;
+    this.vocabulary = vocabulary;
+    this.transparent = new boolean[tokens.size()];
+    for (int i = 0; i <= tokens.size(); i++) {
+      endingAt.add(new ArrayList<>());
+      startingAt.add(new ArrayList<>());
+    }
+    Map<Integer, List<Mention>> byEnd = new HashMap<>();
+    for (Mention mention : mentions) {
+      byEnd.computeIfAbsent(mention.to(), k -> new ArrayList<>()).add(mention);
+      if (isFiller(mention)) {
+        for (int i = mention.from(); i < mention.to(); i++) {
+          transparent[i] = true;
+        }
+      }
+    }
+    for (int end = 1; end <= tokens.size(); end++) {
+      fill(byEnd.getOrDefault(end, List.of()));
+    }
+  }
+
+  static boolean isFiller(Mention mention) {
+    return mention.meaning() instanceof Meaning.FunctionWord word && word.role() == Role.FILLER;
+  }
+
+  private static double score(Mention mention) {
+    int length = mention.to() - mention.from();
+    boolean function = mention.meaning() instanceof Meaning.FunctionWord;
+    return mention.quality() * length * (function ? FUNCTION : CONTENT)
+        + LONGER_PHRASE * (length - 1);
+  }
+
+  private void fill(List<Mention> mentions) {
+    Deque<Edge> agenda = new ArrayDeque<>();
+    for (Mention mention : mentions) {
+      agenda.add(
+          new Edge(
+              mention.from(),
+              mention.to(),
+              mention.meaning(),
+              score(mention),
+              "",
+              List.of(mention)));
+    }
+    while (!agenda.isEmpty() && size < MOST_EDGES) {
+      Edge edge = agenda.removeFirst();
+      if (!add(edge)) {
+        continue;
+      }
+      for (Pattern pattern : PATTERNS) {
+        int last = pattern.slots().size() - 1;
+        if (pattern.slots().get(last).accepts().test(edge.part())) {
+          Edge[] matched = new Edge[pattern.slots().size()];
+          matched[last] = edge;
+          match(pattern, last - 1, matched, agenda);
+        }
+      }
+    }
+  }
+
+  /** Adds an edge unless one at least as good over the same tokens means the same. */
+  private boolean add(Edge edge) {
+    List<Edge> same = endingAt.get(edge.to());
+    for (int i = 0; i < same.size(); i++) {
+      Edge other = same.get(i);
+      if (other.from() == edge.from() && other.part().equals(edge.part())) {
+        if (other.score() >= edge.score()) {
+          return false;
+        }
+        same.remove(i);
+        startingAt.get(edge.from()).remove(other);
+        size--;
+        break;
+      }
+    }
+    same.add(edge);
+    startingAt.get(edge.from()).add(edge);
+    size++;
+    return true;
+  }
+
+  private void match(Pattern pattern, int slot, Edge[] matched, Deque<Edge> agenda) {
+    if (slot < 0) {
+      apply(pattern, matched, agenda);
+      return;
+    }
+    Slot wanted = pattern.slots().get(slot);
+    int end = matched[slot + 1].from();
+    while (true) {
+      List<Edge> before = endingAt.get(end);
+      for (int i = 0; i < before.size(); i++) {
+        Edge edge = before.get(i);
+        if (wanted.accepts().test(edge.part())) {
+          matched[slot] = edge;
+          match(pattern, slot - 1, matched, agenda);
+        }
+      }
+      if (end == 0 || !transparent[end - 1]) {
+        return;
+      }
+      end--;
+    }
+  }
+
+  private void apply(Pattern pattern, Edge[] matched, Deque<Edge> agenda) {
+    int slots = pattern.rule().slots().size();
+    List<Optional<Part>> parts = new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
+    List<Boolean> plural = new ArrayList<>(java.util.Collections.nCopies(slots, false));
+    double score = pattern.rule().bonus();
+    List<Mention> mentions = new ArrayList<>();
+    for (int i = 0; i < matched.length; i++) {
+      parts.set(pattern.places()[i], Optional.of(matched[i].part()));
+      String lastWord = tokens.get(matched[i].to() - 1).plain();
+      plural.set(pattern.places()[i], !vocabulary.singular(lastWord).equals(lastWord));
+      score += matched[i].score();
+      mentions.addAll(matched[i].mentions());
+    }
+    double total = score;
+    pattern
+        .rule()
+        .apply(
+            new Match(parts, plural),
+            scope,
+            part ->
+                agenda.addLast(
+                    new Edge(
+                        matched[0].from(),
+                        matched[matched.length - 1].to(),
+                        part,
+                        total,
+                        pattern.rule().name(),
+                        mentions)));
+  }
+
+  /** The edges that start at a token, in the order in which they were built. */
+  List<Edge> startingAt(int token) {
+    return startingAt.get(token);
+  }
+
+  int size() {
+    return size;
+  }
+
+  private static List<Pattern> patterns() {
+    List<Pattern> patterns = new ArrayList<>();
+    for (Rule rule : Grammar.rules()) {
+      List<Slot> slots = rule.slots();
+      int optional = (int) slots.stream().filter(Slot::optional).count();
+      for (int mask = 0; mask < 1 << optional; mask++) {
+        List<Slot> kept = new ArrayList<>();
+        List<Integer> places = new ArrayList<>();
+        int seen = 0;
+        for (int i = 0; i < slots.size(); i++) {
+          boolean keep = !slots.get(i).optional() || (mask >> seen++ & 1) == 1;
+          if (keep) {
+            kept.add(slots.get(i));
+            places.add(i);
+          }
+        }
+        patterns.add(
+            new Pattern(rule, kept, places.stream().mapToInt(Integer::intValue).toArray()));
+      }
+    }
+    return List.copyOf(patterns);
+  }
+}

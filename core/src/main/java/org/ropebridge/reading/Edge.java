@@ -1,0 +1,18 @@
+package org.ropebridge.reading;
+
+import java.util.List;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Part;
+
+/**
+ * A part over a stretch of tokens, and how it came about.
+ *
+ * @param score how good it is; comparable between sequences of edges over the same tokens
+ * @param rule the rule that built it; empty for a mention
+ * @param mentions the mentions that it is made of, in order
+ */
+record Edge(int from, int to, Part part, double score, String rule, List<Mention> mentions) {
+  Edge {
+    mentions = List.copyOf(mentions);
+  }
+}

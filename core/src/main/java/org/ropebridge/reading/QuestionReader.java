@@ -1,0 +1,376 @@
+package org.ropebridge.reading;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.Lexicon;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.PeriodResolver;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.PlanCheck;
+import org.ropebridge.plan.Restatement;
+import org.ropebridge.reading.Reading.Choice;
+import org.ropebridge.reading.Reading.Explanation;
+import org.ropebridge.reading.Reading.Status;
+import org.ropebridge.reading.rule.Scope;
+
+/**
+ * Reads questions on one model, as far as one person may see it. Immutable and safe to share
+ * between threads; the same question always gives the same reading.
+ */
+public final class QuestionReader {
+  /** Longest question that is read, in characters. */
+  public static final int LONGEST_QUESTION = 2_000;
+
+  /** Most tokens of a question that are looked at. */
+  private static final int MOST_TOKENS = 120;
+
+  private static final double NEAR_TIE = 0.12;
+  private static final double STEP_ON_A_WAY = 0.02;
+  private static final double GUESSED_ROLE = 0.25;
+  private static final double SECOND_PERIOD = 0.5;
+  private static final double LARGEST_UNREAD_SHARE = 0.34;
+  private static final int MOST_CHOICES = 4;
+
+  private final Model model;
+  private final LinkPaths paths;
+  private final Lexicon lexicon;
+  private final LanguagePack language;
+  private final PeriodResolver periods;
+  private final PlanCheck check;
+  private final Restatement restatement;
+  private final Scope scope;
+  private final WordUses wordUses;
+
+  /**
+   * Makes a reader.
+   *
+   * @param model what the person may see of the model
+   * @param values the values that the person may see
+   * @param today the day that relative periods count from
+   */
+  public QuestionReader(Model model, ValueIndex values, LanguagePack language, LocalDate today) {
+    this.model = model;
+    this.paths = new LinkPaths(model);
+    this.language = language;
+    this.lexicon = new Lexicon(model, values, language.vocabulary());
+    this.periods = new PeriodResolver(model, today);
+    this.check = new PlanCheck(model, paths);
+    this.restatement = new Restatement(model, language.phrasebook(), periods);
+    this.scope = new Scope(model, paths, periods);
+    this.wordUses = new WordUses(model);
+  }
+
+  public Restatement restatement() {
+    return restatement;
+  }
+
+  public PeriodResolver periods() {
+    return periods;
+  }
+
+  public PlanCheck check() {
+    return check;
+  }
+
+  /** A plan that could be made of a sequence, with what speaks for and against it. */
+  private record Candidate(
+      Sequence sequence, Plan plan, List<Assumption> assumptions, double score, String fault) {
+    boolean isSound() {
+      return fault.isEmpty();
+    }
+  }
+
+  /**
+   * Reads a question.
+   *
+   * @param question any text
+   */
+  public Reading read(String question) {
+    if (question.length() > LONGEST_QUESTION) {
+      return declined(question, List.of(), List.of(),
+          "The question is longer than " + LONGEST_QUESTION + " characters. Ask a shorter one.");
+    }
+    List<Token> tokens = Tokens.of(question);
+    if (tokens.stream().noneMatch(t -> t.kind() != Token.Kind.STOP)) {
+      return declined(question, List.of(), List.of(), "There is no question. Type what you want to know.");
+    }
+    if (tokens.size() > MOST_TOKENS) {
+      return declined(question, List.of(), List.of(),
+          "The question has more than " + MOST_TOKENS + " words. Ask a shorter one.");
+    }
+    List<Mention> mentions = lexicon.mentions(tokens);
+    Chart chart = new Chart(tokens, mentions, scope, language.vocabulary());
+    List<Sequence> sequences = Sequence.best(chart, tokens, mentions);
+    List<Candidate> candidates = candidates(sequences);
+    return choose(question, tokens, mentions, sequences, candidates);
+  }
+
+  private List<Candidate> candidates(List<Sequence> sequences) {
+    Map<Plan, Candidate> best = new LinkedHashMap<>();
+    for (Sequence sequence : sequences) {
+      Optional<Assembly.Result> assembled = Assembly.of(sequence, model, paths);
+      if (assembled.isEmpty()) {
+        continue;
+      }
+      Plan plan = assembled.get().plan();
+      List<PlanCheck.Fault> faults = check.faults(plan);
+      boolean unclearWayOnly =
+          !faults.isEmpty()
+              && faults.stream().allMatch(f -> f.kind() == PlanCheck.Kind.UNCLEAR_WAY);
+      List<Candidate> made = new ArrayList<>();
+      if (unclearWayOnly) {
+        for (String role : faults.get(0).roles()) {
+          Plan withRole = WithRole.of(plan, faults.get(0).column().orElseThrow(), role);
+          made.add(
+              candidate(
+                  sequence, withRole, assembled.get(), check.faults(withRole), GUESSED_ROLE));
+        }
+      } else {
+        made.add(candidate(sequence, plan, assembled.get(), faults, 0));
+      }
+      for (Candidate candidate : made) {
+        best.merge(candidate.plan(), candidate, (a, b) -> a.score() >= b.score() ? a : b);
+      }
+    }
+    return best.values().stream()
+        .sorted(Comparator.comparingDouble(Candidate::score).reversed())
+        .toList();
+  }
+
+  private Candidate candidate(
+      Sequence sequence,
+      Plan plan,
+      Assembly.Result assembled,
+      List<PlanCheck.Fault> faults,
+      double penalty) {
+    double score =
+        sequence.score()
+            - penalty
+            - STEP_ON_A_WAY * steps(plan, faults)
+            - SECOND_PERIOD * secondPeriods(plan);
+    return new Candidate(
+        sequence,
+        plan,
+        assembled.assumptions(),
+        score,
+        faults.isEmpty() ? "" : faults.get(0).message());
+  }
+
+  /** How often the plan limits one date to a second period; people seldom mean that. */
+  private static long secondPeriods(Plan plan) {
+    List<Optional<ColumnRef>> dates =
+        plan.filters().stream()
+            .filter(f -> f instanceof Filter.InPeriod in && !in.negated())
+            .map(f -> ((Filter.InPeriod) f).date())
+            .toList();
+    return dates.size() - dates.stream().distinct().count();
+  }
+
+  /** How far the plan's columns are from the rows that it computes over. */
+  private int steps(Plan plan, List<PlanCheck.Fault> faults) {
+    if (!faults.isEmpty()) {
+      return 0;
+    }
+    Set<ColumnRef> columns = new LinkedHashSet<>();
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByColumn by) {
+        columns.add(by.column());
+      }
+    }
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InValues in) {
+        columns.add(in.column());
+      } else if (filter instanceof Filter.Compare compare) {
+        columns.add(compare.column());
+      }
+    }
+    Set<String> bases = new LinkedHashSet<>();
+    plan.measures().forEach(m -> bases.addAll(MeasureTables.of(m, model)));
+    int steps = 0;
+    for (String base : bases) {
+      for (ColumnRef column : columns) {
+        steps += paths.to(base, column).map(w -> w.steps().size()).orElse(0);
+      }
+    }
+    return steps;
+  }
+
+  private Reading choose(
+      String question,
+      List<Token> tokens,
+      List<Mention> mentions,
+      List<Sequence> sequences,
+      List<Candidate> candidates) {
+    Optional<Candidate> winner = candidates.stream().filter(Candidate::isSound).findFirst();
+    Optional<Candidate> faulty =
+        candidates.stream().filter(c -> !c.isSound()).findFirst();
+    boolean faultExplains =
+        faulty.isPresent()
+            && (winner.isEmpty()
+                || faulty.get().sequence().unread().size() < winner.get().sequence().unread().size());
+    Sequence shown =
+        faultExplains
+            ? faulty.get().sequence()
+            : winner.map(Candidate::sequence).orElseGet(() -> sequences.get(0));
+    List<Reading.WordUse> words = wordUses.of(shown, tokens);
+    List<String> unread = unread(shown, tokens);
+    if (faultExplains) {
+      return declined(question, words, unread, faulty.get().fault());
+    }
+    if (winner.isEmpty()) {
+      return declined(question, words, unread, reasonWithoutPlan(unread, shown));
+    }
+    Candidate best = winner.get();
+    int content = contentWords(shown, tokens);
+    boolean tooMuchUnread = unread.size() > LARGEST_UNREAD_SHARE * content;
+    if (!unread.isEmpty() && (tooMuchUnread || changesMeaning(shown, tokens, mentions))) {
+      return declined(question, words, unread, "Not understood: " + quoted(unread) + ".");
+    }
+    List<Candidate> near =
+        candidates.stream()
+            .filter(Candidate::isSound)
+            .filter(c -> c.score() > best.score() - NEAR_TIE)
+            .filter(c -> c.sequence().unread().size() == best.sequence().unread().size())
+            .limit(MOST_CHOICES)
+            .toList();
+    Explanation explanation = explanation(mentions, tokens, best, candidates);
+    if (near.size() > 1) {
+      return new Reading(
+          question,
+          Status.UNCLEAR,
+          Optional.empty(),
+          Optional.empty(),
+          words,
+          unread,
+          near.stream().map(c -> new Choice(restatement.of(c.plan()), c.plan())).toList(),
+          "This can be read in " + near.size() + " ways.",
+          List.of(),
+          explanation);
+    }
+    List<Assumption> assumptions = new ArrayList<>(best.assumptions());
+    assumptions.addAll(wordUses.spellings(shown, tokens));
+    return new Reading(
+        question,
+        unread.isEmpty() ? Status.ANSWERED : Status.PARTLY,
+        Optional.of(best.plan()),
+        Optional.of(restatement.of(best.plan())),
+        words,
+        unread,
+        List.of(),
+        unread.isEmpty() ? "" : "Not understood, and left out: " + quoted(unread) + ".",
+        assumptions,
+        explanation);
+  }
+
+  /**
+   * Whether leaving the unread words out could turn the meaning round: words that the language
+   * knows to have a task ("without", "more than"), and numbers.
+   */
+  private static boolean changesMeaning(
+      Sequence sequence, List<Token> tokens, List<Mention> mentions) {
+    for (int i : sequence.unread()) {
+      boolean known = mentions.stream().anyMatch(m -> m.from() <= i && i < m.to());
+      if (known || tokens.get(i).kind() != Token.Kind.WORD) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static int contentWords(Sequence sequence, List<Token> tokens) {
+    Set<Integer> idle = new LinkedHashSet<>();
+    for (Mention mention : sequence.idle()) {
+      for (int i = mention.from(); i < mention.to(); i++) {
+        idle.add(i);
+      }
+    }
+    return (int)
+        java.util.stream.IntStream.range(0, tokens.size())
+            .filter(i -> !idle.contains(i) && tokens.get(i).kind() != Token.Kind.STOP)
+            .count();
+  }
+
+  private static String reasonWithoutPlan(List<String> unread, Sequence sequence) {
+    if (!unread.isEmpty()) {
+      return "Not understood: " + quoted(unread) + ".";
+    }
+    return sequence.edges().isEmpty()
+        ? "No word of this names anything in the model."
+        : "These words do not come together to a question about a number. Name what to compute.";
+  }
+
+  private static String quoted(List<String> words) {
+    return String.join(", ", words.stream().map(w -> "\"" + w + "\"").toList());
+  }
+
+  private static List<String> unread(Sequence sequence, List<Token> tokens) {
+    return sequence.unread().stream().map(i -> tokens.get(i).text()).toList();
+  }
+
+  private static Reading declined(
+      String question, List<Reading.WordUse> words, List<String> unread, String reason) {
+    return new Reading(
+        question,
+        Status.DECLINED,
+        Optional.empty(),
+        Optional.empty(),
+        words,
+        unread,
+        List.of(),
+        reason,
+        List.of(),
+        Explanation.NONE);
+  }
+
+  private Explanation explanation(
+      List<Mention> mentions, List<Token> tokens, Candidate best, List<Candidate> candidates) {
+    List<String> considered =
+        mentions.stream()
+            .filter(m -> !Chart.isFiller(m))
+            .map(
+                m ->
+                    wordUses.text(m, tokens)
+                        + " = "
+                        + wordUses.kind(m)
+                        + " "
+                        + wordUses.means(m)
+                        + String.format(Locale.ROOT, " (%.2f)", m.quality()))
+            .toList();
+    List<String> rules =
+        best.sequence().edges().stream()
+            .map(e -> e.rule() + ": " + wordUses.text(e.from(), e.to(), tokens))
+            .toList();
+    List<String> others =
+        candidates.stream()
+            .filter(c -> c != best)
+            .limit(MOST_CHOICES)
+            .map(
+                c ->
+                    restateOrFault(c)
+                        + String.format(Locale.ROOT, " (%.2f behind)", best.score() - c.score()))
+            .toList();
+    return new Explanation(considered, rules, others);
+  }
+
+  private String restateOrFault(Candidate candidate) {
+    return candidate.isSound() ? restatement.of(candidate.plan()) : "not possible: " + candidate.fault();
+  }
+}

@@ -1,0 +1,76 @@
+package org.ropebridge.reading;
+
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.plan.Plan;
+
+/**
+ * How a question was understood.
+ *
+ * @param question as typed
+ * @param plan what to compute; present when the status is answered or partly
+ * @param restatement the plan in words; present with the plan
+ * @param words every stretch of the question, in order, and what became of it
+ * @param unread the words that nothing was made of
+ * @param choices what it could also mean, or when unclear, what it may mean
+ * @param reason why it is not answered in full, in a sentence; empty when it is
+ * @param assumptions what the words left open
+ * @param explanation how the reading came about, for authors
+ */
+public record Reading(
+    String question,
+    Status status,
+    Optional<Plan> plan,
+    Optional<String> restatement,
+    List<WordUse> words,
+    List<String> unread,
+    List<Choice> choices,
+    String reason,
+    List<Assumption> assumptions,
+    Explanation explanation) {
+
+  public Reading {
+    words = List.copyOf(words);
+    unread = List.copyOf(unread);
+    choices = List.copyOf(choices);
+    assumptions = List.copyOf(assumptions);
+  }
+
+  /** How far a question was understood. */
+  public enum Status {
+    /** Every word has its place, and one meaning is the clear winner. */
+    ANSWERED,
+    /** Some words could not be read; the plan leaves them out, and the answer says so first. */
+    PARTLY,
+    /** Several meanings are as likely; the asker chooses. */
+    UNCLEAR,
+    /** The model does not cover it. */
+    DECLINED
+  }
+
+  /**
+   * A stretch of the question and what it became.
+   *
+   * @param start index of its first character
+   * @param end index after its last character
+   * @param kind "metric", "column", "value", "filler", "unread", ...
+   * @param means what it was bound to, in words; empty for fillers and unread words
+   * @param found how it was found: "exact", "inflected", "shortened", "slip", or empty
+   */
+  public record WordUse(
+      int start, int end, String text, String kind, String means, String found) {}
+
+  /** A plan that the question may mean. */
+  public record Choice(String restatement, Plan plan) {}
+
+  /**
+   * How a reading came about.
+   *
+   * @param mentions what stretches of words could be, with how good each fit is
+   * @param rules the rules that the reading was built by
+   * @param runnersUp other readings and by how much they lost
+   */
+  public record Explanation(List<String> mentions, List<String> rules, List<String> runnersUp) {
+    public static final Explanation NONE = new Explanation(List.of(), List.of(), List.of());
+  }
+}

@@ -1,0 +1,111 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.reading.rule.Contribution;
+
+/**
+ * One way to cut a question into contributions, words without effect, and unread words.
+ *
+ * @param edges contributions in the order of the question
+ * @param idle mentions of words that have no effect here
+ * @param unread indexes of tokens that nothing was made of
+ * @param joined for each contribution, whether an "and" or comma stands right before it
+ */
+record Sequence(
+    List<Edge> edges,
+    List<Mention> idle,
+    List<Integer> unread,
+    List<Boolean> joined,
+    double score) {
+  private static final int KEPT = 24;
+  private static final double CUT = -0.1;
+  private static final double UNREAD = -1.5;
+  private static final double IDLE_PREPOSITION = -0.02;
+
+  /** A sequence under construction, linked backwards. */
+  private record State(State before, Edge edge, Mention idle, int unread, boolean and, double score) {}
+
+  /** The best ways to cut the question, best first. */
+  static List<Sequence> best(Chart chart, List<Token> tokens, List<Mention> mentions) {
+    int n = tokens.size();
+    List<List<State>> at = new ArrayList<>();
+    for (int i = 0; i <= n; i++) {
+      at.add(new ArrayList<>());
+    }
+    at.get(0).add(new State(null, null, null, -1, false, 0));
+    for (int i = 0; i < n; i++) {
+      List<State> states = at.get(i);
+      states.sort(Comparator.comparingDouble(State::score).reversed());
+      if (states.size() > KEPT) {
+        states.subList(KEPT, states.size()).clear();
+      }
+      for (State state : states) {
+        extend(state, i, chart, tokens, mentions, at);
+      }
+    }
+    return at.get(n).stream()
+        .sorted(Comparator.comparingDouble(State::score).reversed())
+        .limit(KEPT)
+        .map(Sequence::of)
+        .toList();
+  }
+
+  private static void extend(
+      State state, int i, Chart chart, List<Token> tokens, List<Mention> mentions, List<List<State>> at) {
+    for (Edge edge : chart.startingAt(i)) {
+      if (edge.part() instanceof Contribution) {
+        at.get(edge.to())
+            .add(new State(state, edge, null, -1, false, state.score() + edge.score() + CUT));
+      }
+    }
+    boolean idle = tokens.get(i).kind() == Token.Kind.STOP;
+    if (idle) {
+      at.get(i + 1).add(new State(state, null, null, -1, state.and(), state.score()));
+    }
+    for (Mention mention : mentions) {
+      if (mention.from() == i
+          && mention.meaning() instanceof Meaning.FunctionWord word
+          && word.role().mayStandAlone()) {
+        idle = true;
+        boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
+        double cost = word.role() == Role.FILLER ? 0 : IDLE_PREPOSITION;
+        at.get(mention.to())
+            .add(
+                new State(
+                    state, null, mention, -1, and || state.and() && state.edge() == null, state.score() + cost));
+      }
+    }
+    if (!idle) {
+      at.get(i + 1).add(new State(state, null, null, i, false, state.score() + UNREAD));
+    }
+  }
+
+  private static Sequence of(State end) {
+    List<Edge> edges = new ArrayList<>();
+    List<Mention> idle = new ArrayList<>();
+    List<Integer> unread = new ArrayList<>();
+    List<Boolean> joined = new ArrayList<>();
+    for (State s = end; s.before() != null; s = s.before()) {
+      if (s.edge() != null) {
+        edges.add(s.edge());
+        joined.add(s.before().and());
+      } else if (s.idle() != null) {
+        idle.add(s.idle());
+      } else if (s.unread() >= 0) {
+        unread.add(s.unread());
+      }
+    }
+    Collections.reverse(edges);
+    Collections.reverse(idle);
+    Collections.reverse(unread);
+    Collections.reverse(joined);
+    return new Sequence(edges, idle, unread, joined, end.score());
+  }
+}

@@ -1,0 +1,163 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Naming;
+import org.ropebridge.reading.Reading.WordUse;
+
+/** Says of every word of a question what became of it. */
+final class WordUses {
+  private final Model model;
+  private final Naming naming;
+
+  WordUses(Model model) {
+    this.model = model;
+    this.naming = new Naming(model);
+  }
+
+  List<WordUse> of(Sequence sequence, List<Token> tokens) {
+    List<WordUse> uses = new ArrayList<>();
+    boolean[] used = new boolean[tokens.size()];
+    for (Edge edge : sequence.edges()) {
+      for (Mention mention : edge.mentions()) {
+        uses.add(use(mention, tokens));
+        mark(used, mention.from(), mention.to());
+      }
+    }
+    for (Mention mention : sequence.idle()) {
+      uses.add(new WordUse(start(mention, tokens), end(mention, tokens), text(mention, tokens), "filler", "", ""));
+      mark(used, mention.from(), mention.to());
+    }
+    for (int i : sequence.unread()) {
+      Token token = tokens.get(i);
+      uses.add(new WordUse(token.start(), token.end(), token.text(), "unread", "", ""));
+      used[i] = true;
+    }
+    for (int i = 0; i < used.length; i++) {
+      if (!used[i]) {
+        Token token = tokens.get(i);
+        uses.add(new WordUse(token.start(), token.end(), token.text(), "filler", "", ""));
+      }
+    }
+    uses.sort(Comparator.comparingInt(WordUse::start));
+    return uses;
+  }
+
+  List<Assumption> spellings(Sequence sequence, List<Token> tokens) {
+    return sequence.edges().stream()
+        .flatMap(e -> e.mentions().stream())
+        .filter(m -> m.found() == Mention.Found.SLIP)
+        .map(m -> (Assumption) new Assumption.Spelling(text(m, tokens), means(m)))
+        .distinct()
+        .toList();
+  }
+
+  private WordUse use(Mention mention, List<Token> tokens) {
+    return new WordUse(
+        start(mention, tokens),
+        end(mention, tokens),
+        text(mention, tokens),
+        kind(mention),
+        means(mention),
+        mention.found().name().toLowerCase(Locale.ROOT));
+  }
+
+  private static void mark(boolean[] used, int from, int to) {
+    for (int i = from; i < to; i++) {
+      used[i] = true;
+    }
+  }
+
+  private static int start(Mention mention, List<Token> tokens) {
+    return tokens.get(mention.from()).start();
+  }
+
+  private static int end(Mention mention, List<Token> tokens) {
+    return tokens.get(mention.to() - 1).end();
+  }
+
+  String text(Mention mention, List<Token> tokens) {
+    return text(mention.from(), mention.to(), tokens);
+  }
+
+  String text(int from, int to, List<Token> tokens) {
+    return String.join(" ", tokens.subList(from, to).stream().map(Token::text).toList());
+  }
+
+  /** What kind of thing the mention is bound to. */
+  String kind(Mention mention) {
+    Meaning meaning = mention.meaning();
+    if (meaning instanceof Meaning.MetricName) {
+      return "metric";
+    } else if (meaning instanceof Meaning.RowNoun) {
+      return "table";
+    } else if (meaning instanceof Meaning.ColumnName) {
+      return "column";
+    } else if (meaning instanceof Meaning.RoleName) {
+      return "link";
+    } else if (meaning instanceof Meaning.ValueName) {
+      return "value";
+    } else if (meaning instanceof Meaning.ConditionName) {
+      return "condition";
+    } else if (meaning instanceof Meaning.NumberWord || meaning instanceof Meaning.UnitName) {
+      return "number";
+    } else if (meaning instanceof Meaning.StatisticWord
+        || meaning instanceof Meaning.SuperlativeWord) {
+      return "statistic";
+    } else if (meaning instanceof Meaning.FunctionWord word) {
+      return switch (word.role()) {
+        case THIS, LAST, SINCE, BEFORE, UNTIL, AFTER, TO, TO_DATE, YEAR_TO_DATE, HALF, OVER_TIME,
+            WEEKEND, TODAY, YESTERDAY -> "time";
+        case COUNT, DIFFERENT, PERCENTILE -> "statistic";
+        case EXCLUDING, ONLY -> "limit";
+        case BY -> "breakdown";
+        case SORTED, BY_NAME -> "order";
+        default -> "word";
+      };
+    } else if (meaning instanceof Meaning.ComparisonWord) {
+      return "comparison";
+    } else if (meaning instanceof Meaning.RankWord || meaning instanceof Meaning.JudgementWord) {
+      return "ranking";
+    } else if (meaning instanceof Meaning.DirectionWord) {
+      return "order";
+    } else if (meaning instanceof Meaning.PictureWord) {
+      return "picture";
+    }
+    return "time";
+  }
+
+  /** What the mention is bound to, in the words of restatements. */
+  String means(Mention mention) {
+    Meaning meaning = mention.meaning();
+    if (meaning instanceof Meaning.MetricName metric) {
+      return naming.metric(metric.metric());
+    } else if (meaning instanceof Meaning.RowNoun noun) {
+      return naming.rows(noun.table());
+    } else if (meaning instanceof Meaning.ColumnName column) {
+      return naming.column(column.column());
+    } else if (meaning instanceof Meaning.RoleName role) {
+      return naming.role(role.role());
+    } else if (meaning instanceof Meaning.ValueName value) {
+      return naming.column(value.column())
+          + " "
+          + model.column(value.column()).nameOfValue(value.stored());
+    } else if (meaning instanceof Meaning.ConditionName condition) {
+      return naming.condition(condition.table(), condition.condition());
+    } else if (meaning instanceof Meaning.StatisticWord statistic) {
+      return statistic.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    } else if (meaning instanceof Meaning.SeasonName season) {
+      return season.season();
+    } else if (meaning instanceof Meaning.OccasionName occasion) {
+      return occasion.occasion();
+    } else if (meaning instanceof Meaning.FunctionWord word) {
+      return word.role().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+    return "";
+  }
+}

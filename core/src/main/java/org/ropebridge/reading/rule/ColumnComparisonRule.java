@@ -1,0 +1,39 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "altitude above 2000 m"
+ *  [number column] [comparison]   ->   keeps rows whose number compares so
+ */
+final class ColumnComparisonRule extends Rule {
+  ColumnComparisonRule() {
+    super(Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Phrase.Comparing.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
+    Phrase.Comparing comparing = match.get(2, Phrase.Comparing.class);
+    boolean unitFits =
+        comparing.unit().isEmpty() || comparing.unit().equals(scope.model().column(column).unit());
+    if (scope.holds(column, Column.Holds.NUMBER) && unitFits) {
+      out.accept(
+          new Contribution.Narrowing(
+              new Filter.Compare(column, comparing.comparison(), comparing.low(), comparing.high())));
+    }
+  }
+}

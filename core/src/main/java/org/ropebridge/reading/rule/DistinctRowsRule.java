@@ -1,0 +1,42 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "how many members stayed", "number of different huts with callouts"
+ *  [how many] [noun] [noun whose rows point at it]   ->   different rows that are pointed at
+ */
+final class DistinctRowsRule extends Rule {
+  DistinctRowsRule() {
+    super(Slot.word(Role.COUNT),
+        Slot.word(Role.DIFFERENT).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.VIA).maybe(),
+        Slot.a(Meaning.RoleName.class).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.35;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String counted = match.get(2, Meaning.RowNoun.class).table();
+    String with = match.get(4, Meaning.RowNoun.class).table();
+    if (match.has(5) != match.has(6) || counted.equals(with) && !match.has(6)) {
+      return;
+    }
+    Optional<String> role = match.find(6, Meaning.RoleName.class).map(Meaning.RoleName::role);
+    if (!scope.paths().shortest(with, counted, role).isEmpty()) {
+      out.accept(Contribution.Measures.of(new Measure.DistinctRows(counted, with, role)));
+    }
+  }
+}

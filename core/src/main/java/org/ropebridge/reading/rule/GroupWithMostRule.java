@@ -1,0 +1,49 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/**
+ * "which hut had the most guest nights", "the 10 huts with the highest revenue"
+ *  [number] [something to group by] [superlative] [measure]   ->   a ranking by the measure
+ */
+final class GroupWithMostRule extends Rule {
+  GroupWithMostRule() {
+    super(Slot.word(Role.WHICH).maybe(),
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Phrase.Groupable.class),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Part.class, GroupWithMostRule::isEnd),
+        Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    int count =
+        match.find(1, Meaning.NumberWord.class)
+            .map(n -> Times.smallWhole(n.number()))
+            .orElse(match.isPlural(2) ? Rankings.SEVERAL : 1);
+    if (count < 1) {
+      return;
+    }
+    out.accept(
+        new Contribution.Ranked(
+            Rankings.direction(match.get(4, Part.class)),
+            count,
+            Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
+            Optional.of(match.get(5, Contribution.Measures.class).measures().get(0))));
+  }
+
+  private static boolean isEnd(Part part) {
+    return part instanceof Meaning.SuperlativeWord s && s.dimension().isEmpty()
+        || part instanceof Meaning.JudgementWord;
+  }
+}

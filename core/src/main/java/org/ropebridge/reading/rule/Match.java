@@ -1,0 +1,36 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/**
+ * The parts that a rule's pattern matched, slot by slot.
+ *
+ * @param parts one for each slot; empty where an optional slot was left out
+ * @param plural for each slot, whether the last word of its part is a plural
+ */
+public record Match(List<Optional<Part>> parts, List<Boolean> plural) {
+
+  boolean has(int slot) {
+    return parts.get(slot).isPresent();
+  }
+
+  boolean isPlural(int slot) {
+    return plural.get(slot);
+  }
+
+  <P extends Part> P get(int slot, Class<P> type) {
+    return type.cast(parts.get(slot).orElseThrow());
+  }
+
+  <P extends Part> Optional<P> find(int slot, Class<P> type) {
+    return parts.get(slot).filter(type::isInstance).map(type::cast);
+  }
+
+  boolean isWord(int slot, Role role) {
+    return parts.get(slot).filter(p -> p.equals(new Meaning.FunctionWord(role))).isPresent();
+  }
+}

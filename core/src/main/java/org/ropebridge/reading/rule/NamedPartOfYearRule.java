@@ -1,0 +1,41 @@
+package org.ropebridge.reading.rule;
+
+import java.time.LocalDate;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Period;
+import org.ropebridge.plan.TimeUnit;
+
+/**
+ * "the first half of 2025", "third quarter of 2025"
+ *  [ordinal] [half or quarter] [year]   ->   that part of the year
+ */
+final class NamedPartOfYearRule extends Rule {
+  NamedPartOfYearRule() {
+    super(Slot.a(Meaning.OrdinalWord.class),
+        Slot.a(Part.class, NamedPartOfYearRule::isPart),
+        Slot.a(Phrase.Time.class, t -> Times.isYear(t) || Times.isThisOrLastYear(t)).maybe());
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    int number = match.get(0, Meaning.OrdinalWord.class).number();
+    boolean half = match.isWord(1, Role.HALF);
+    if (number > (half ? 2 : 4)) {
+      return;
+    }
+    int month = half ? number * 6 - 5 : number * 3 - 2;
+    int year =
+        match.find(2, Phrase.Time.class)
+            .map(t -> scope.periods().resolve(t.period()).first().orElseThrow().getYear())
+            .orElse(scope.today().getYear());
+    out.accept(Times.said(half ? Period.Unit.HALF : Period.Unit.QUARTER, LocalDate.of(year, month, 1)));
+  }
+
+  private static boolean isPart(Part part) {
+    return part.equals(new Meaning.FunctionWord(Role.HALF))
+        || part instanceof Meaning.TimeUnitWord unit && unit.grouping() == TimeUnit.QUARTER;
+  }
+}

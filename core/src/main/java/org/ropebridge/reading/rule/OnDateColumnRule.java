@@ -1,0 +1,45 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "booked last week", "with booking date in July 2026"
+ *  [date column] [filter by time]   ->   the same filter on that date
+ */
+final class OnDateColumnRule extends Rule {
+  OnDateColumnRule() {
+    super(Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Meaning.ColumnName.class),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Contribution.Narrowing.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.2;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
+    if (!scope.isTemporal(column)) {
+      return;
+    }
+    Filter filter = match.get(3, Contribution.Narrowing.class).filter();
+    if (filter instanceof Filter.InPeriod in && in.date().isEmpty()) {
+      out.accept(
+          new Contribution.Narrowing(
+              new Filter.InPeriod(in.period(), Optional.of(column), in.negated())));
+    } else if (filter instanceof Filter.OnWeekdays on && on.date().isEmpty()) {
+      out.accept(
+          new Contribution.Narrowing(
+              new Filter.OnWeekdays(on.days(), Optional.of(column), on.negated())));
+    }
+  }
+}

@@ -1,0 +1,35 @@
+package org.ropebridge.reading.rule;
+
+import java.time.LocalDate;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Period;
+
+/**
+ * "Q3 2025", "Q3"
+ *  [quarter] [year]   ->   that quarter; without a year the newest one that has begun
+ */
+final class QuarterRule extends Rule {
+  QuarterRule() {
+    super(Slot.a(Meaning.QuarterWord.class),
+        Slot.a(Phrase.Time.class, Times::isYear).maybe());
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    int month = match.get(0, Meaning.QuarterWord.class).quarter() * 3 - 2;
+    if (match.has(1)) {
+      out.accept(
+          Times.said(
+              Period.Unit.QUARTER,
+              LocalDate.of(Times.year(match.get(1, Phrase.Time.class)), month, 1)));
+      return;
+    }
+    LocalDate newest = LocalDate.of(scope.today().getYear(), month, 1);
+    if (newest.isAfter(scope.today())) {
+      newest = newest.minusYears(1);
+    }
+    out.accept(new Phrase.Time(new Period.Span(Period.Unit.QUARTER, newest), false));
+  }
+}

@@ -1,0 +1,33 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+
+/**
+ * "top 5 huts", "best hut", "worst 3 months"
+ *  [head of a ranking] [something to group by]   ->   a ranking of those groups
+ */
+final class RankedGroupsRule extends Rule {
+  RankedGroupsRule() {
+    super(Slot.a(Phrase.RankHead.class),
+        Slot.a(Phrase.Groupable.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.15;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Phrase.RankHead head = match.get(0, Phrase.RankHead.class);
+    int count = head.count().orElse(match.isPlural(1) ? Rankings.SEVERAL : 1);
+    out.accept(
+        new Contribution.Ranked(
+            head.direction(),
+            count,
+            Optional.of(match.get(1, Phrase.Groupable.class).grouping()),
+            Optional.empty()));
+  }
+}

@@ -1,0 +1,26 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "highest altitude"
+ *  [superlative]   ->   the statistic that finds the end
+ */
+final class SuperlativeRule extends Rule {
+  SuperlativeRule() {
+    super(Slot.a(Meaning.SuperlativeWord.class));
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    boolean most = match.get(0, Meaning.SuperlativeWord.class).most();
+    out.accept(
+        new Phrase.Statistics(
+            List.of(
+                new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0))));
+  }
+}

@@ -1,0 +1,28 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "more than 3 nights": the unit says which column is meant
+ *  [comparison with unit]   ->   keeps rows whose number in that unit compares so
+ */
+final class UnitComparisonRule extends Rule {
+  UnitComparisonRule() {
+    super(Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Phrase.Comparing.class, c -> c.unit().isPresent()));
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
+    for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
+      out.accept(
+          new Contribution.Narrowing(
+              new Filter.Compare(column, comparing.comparison(), comparing.low(), comparing.high())));
+    }
+  }
+}
