@@ -18,12 +18,20 @@ import org.ropebridge.reading.QuestionReader;
 
 /** The demo's model and values, for tests that need no database. */
 public final class DemoModel {
-  public static final Model MODEL = ModelReader.read(DemoFiles.model()).model().orElseThrow();
+  public static final Model MODEL = model();
   public static final ValueIndex VALUES = values();
   public static final QuestionReader READER =
       new QuestionReader(MODEL, VALUES, LanguagePack.ENGLISH, DemoData.TODAY);
 
   private DemoModel() {}
+
+  private static Model model() {
+    ModelReader.Result result = ModelReader.read(DemoFiles.model());
+    if (!result.faults().isEmpty()) {
+      throw new IllegalStateException("the demo model has faults: " + result.faults());
+    }
+    return result.model().orElseThrow();
+  }
 
   private static ValueIndex values() {
     Map<String, Set<String>> seen = new HashMap<>();

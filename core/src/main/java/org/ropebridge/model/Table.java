@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param mainDate the date that a period means when none is named
  * @param knownBy the column that names a row to people
  * @param columns in file order, computed ones last, hidden ones left out
+ * @param hidden columns that expressions may use and people never see
  * @param links to rows of other tables
  * @param conditions named filters
  */
@@ -34,12 +35,14 @@ public record Table(
     Optional<String> mainDate,
     Optional<String> knownBy,
     List<Column> columns,
+    List<String> hidden,
     List<Link> links,
     List<Condition> conditions) {
 
   public Table {
     alsoCalled = List.copyOf(alsoCalled);
     columns = List.copyOf(columns);
+    hidden = List.copyOf(hidden);
     links = List.copyOf(links);
     conditions = List.copyOf(conditions);
   }
@@ -69,6 +72,6 @@ public record Table(
   public Table withColumns(List<Column> newColumns) {
     return new Table(
         name, source, from, query, about, rowNoun, rowNounPlural, alsoCalled, key, mainDate,
-        knownBy, newColumns, links, conditions);
+        knownBy, newColumns, hidden, links, conditions);
   }
 }

@@ -21,6 +21,9 @@ import org.ropebridge.reading.rule.Contribution;
 
 /** Puts the contributions of one sequence together into a plan. */
 final class Assembly {
+  /** People put "and" or a comma between measures, or they mean something else. */
+  private static final double MEASURES_NOT_JOINED = 0.4;
+
   private final Model model;
   private final LinkPaths paths;
 
@@ -33,14 +36,19 @@ final class Assembly {
   private Optional<Contribution.Ranked> ranked = Optional.empty();
   private Optional<Contribution.Order> order = Optional.empty();
   private Optional<Plan.Picture> picture = Optional.empty();
+  private double penalty;
 
   private Assembly(Model model, LinkPaths paths) {
     this.model = model;
     this.paths = paths;
   }
 
-  /** What the contributions come to. */
-  record Result(Plan plan, List<Assumption> assumptions) {}
+  /**
+   * What the contributions come to.
+   *
+   * @param penalty how much less likely the plan is than its words by themselves
+   */
+  record Result(Plan plan, List<Assumption> assumptions, double penalty) {}
 
   /** The plan; empty when the contributions cannot stand side by side. */
   static Optional<Result> of(Sequence sequence, Model model, LinkPaths paths) {
@@ -56,6 +64,9 @@ final class Assembly {
 
   private boolean take(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.Measures more) {
+      if (!measures.isEmpty() && !joined) {
+        penalty += MEASURES_NOT_JOINED;
+      }
       more.measures().stream().filter(m -> !measures.contains(m)).forEach(measures::add);
     } else if (contribution instanceof Contribution.Groupings more) {
       more.groupings().stream().filter(g -> !groupings.contains(g)).forEach(groupings::add);
@@ -135,7 +146,7 @@ final class Assembly {
             ranking,
             sort.map(s -> s.by() instanceof Grouping g ? new Plan.Sort(withoutIdleRole(g), s.descending()) : s),
             picture);
-    return Optional.of(new Result(plan, assumptions));
+    return Optional.of(new Result(plan, assumptions, penalty));
   }
 
   private boolean rank() {
@@ -207,7 +218,8 @@ final class Assembly {
         for (String base : MeasureTables.of(measure, model)) {
           List<Way> ways = paths.shortest(base, noun, Optional.empty());
           boolean always =
-              ways.size() == 1
+              ways.size() == 1 && isNarrowedBy(noun)
+                  || ways.size() == 1
                   && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
           fits &= always;
         }
@@ -217,6 +229,16 @@ final class Assembly {
       }
     }
     return true;
+  }
+
+  /** Whether a filter already keeps to rows that have a row of the table. */
+  private boolean isNarrowedBy(String table) {
+    return filters.stream()
+        .anyMatch(
+            f ->
+                f instanceof Filter.InValues in && in.column().table().equals(table) && !in.negated()
+                    || f instanceof Filter.Compare c && c.column().table().equals(table)
+                    || f instanceof Filter.Meets m && m.table().equals(table) && !m.negated());
   }
 
   private Optional<Plan.Sort> sort(Contribution.Order wanted) {

@@ -14,6 +14,9 @@ public sealed interface Assumption {
   /** A word was taken for another that is spelt nearly so. */
   record Spelling(String typed, String taken) implements Assumption {}
 
+  /** Read as the agreed sample question says. */
+  record FollowedSample(String ask) implements Assumption {}
+
   static Assumption rankedBy(Measure measure) {
     return new RankedBy(measure);
   }

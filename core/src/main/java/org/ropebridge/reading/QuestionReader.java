@@ -19,6 +19,7 @@ import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.SampleQuestion;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.MeasureTables;
@@ -58,6 +59,8 @@ public final class QuestionReader {
   private final Restatement restatement;
   private final Scope scope;
   private final WordUses wordUses;
+  private final Map<String, SampleQuestion> samples = new LinkedHashMap<>();
+  private final Suggestions suggestions;
 
   /**
    * Makes a reader.
@@ -76,6 +79,10 @@ public final class QuestionReader {
     this.restatement = new Restatement(model, language.phrasebook(), periods);
     this.scope = new Scope(model, paths, periods);
     this.wordUses = new WordUses(model);
+    model.questions().stream()
+        .filter(q -> q.agreed().isPresent() && q.means().isPresent())
+        .forEach(q -> samples.putIfAbsent(SampleQuestions.key(q.ask()), q));
+    this.suggestions = new Suggestions(model, language, this);
   }
 
   public Restatement restatement() {
@@ -104,6 +111,45 @@ public final class QuestionReader {
    * @param question any text
    */
   public Reading read(String question) {
+    SampleQuestion sample = samples.get(SampleQuestions.key(question));
+    Reading reading =
+        sample == null
+            ? readPlainly(question)
+            : following(sample, question).orElseGet(() -> readPlainly(question));
+    return reading.status() == Status.ANSWERED
+        ? reading
+        : reading.withSuggestions(suggestions.near(question));
+  }
+
+  /** The reading that an agreed sample question gives to its own words. */
+  private Optional<Reading> following(SampleQuestion sample, String question) {
+    Reading meant = readPlainly(sample.means().orElseThrow());
+    if (meant.status() != Status.ANSWERED) {
+      return Optional.empty();
+    }
+    String text = question.strip();
+    int start = question.indexOf(text);
+    List<Assumption> assumptions = new ArrayList<>(meant.assumptions());
+    assumptions.add(new Assumption.FollowedSample(sample.ask()));
+    return Optional.of(
+        new Reading(
+            question,
+            Status.ANSWERED,
+            meant.plan(),
+            meant.restatement(),
+            List.of(
+                new Reading.WordUse(
+                    start, start + text.length(), text, "sample", sample.ask(), "exact")),
+            List.of(),
+            List.of(),
+            "",
+            assumptions,
+            List.of(),
+            meant.explanation()));
+  }
+
+  /** Reads a question by its words alone, without sample questions. */
+  Reading readPlainly(String question) {
     if (question.length() > LONGEST_QUESTION) {
       return declined(question, List.of(), List.of(),
           "The question is longer than " + LONGEST_QUESTION + " characters. Ask a shorter one.");
@@ -164,6 +210,7 @@ public final class QuestionReader {
     double score =
         sequence.score()
             - penalty
+            - assembled.penalty()
             - STEP_ON_A_WAY * steps(plan, faults)
             - SECOND_PERIOD * secondPeriods(plan);
     return new Candidate(
@@ -174,14 +221,13 @@ public final class QuestionReader {
         faults.isEmpty() ? "" : faults.get(0).message());
   }
 
-  /** How often the plan limits one date to a second period; people seldom mean that. */
+  /** How many periods the plan has beyond the first; people seldom mean two. */
   private static long secondPeriods(Plan plan) {
-    List<Optional<ColumnRef>> dates =
+    long periods =
         plan.filters().stream()
             .filter(f -> f instanceof Filter.InPeriod in && !in.negated())
-            .map(f -> ((Filter.InPeriod) f).date())
-            .toList();
-    return dates.size() - dates.stream().distinct().count();
+            .count();
+    return Math.max(0, periods - 1);
   }
 
   /** How far the plan's columns are from the rows that it computes over. */
@@ -263,6 +309,7 @@ public final class QuestionReader {
           near.stream().map(c -> new Choice(restatement.of(c.plan()), c.plan())).toList(),
           "This can be read in " + near.size() + " ways.",
           List.of(),
+          List.of(),
           explanation);
     }
     List<Assumption> assumptions = new ArrayList<>(best.assumptions());
@@ -277,6 +324,7 @@ public final class QuestionReader {
         List.of(),
         unread.isEmpty() ? "" : "Not understood, and left out: " + quoted(unread) + ".",
         assumptions,
+        List.of(),
         explanation);
   }
 
@@ -336,6 +384,7 @@ public final class QuestionReader {
         unread,
         List.of(),
         reason,
+        List.of(),
         List.of(),
         Explanation.NONE);
   }

@@ -15,6 +15,7 @@ import org.ropebridge.plan.Plan;
  * @param choices what it could also mean, or when unclear, what it may mean
  * @param reason why it is not answered in full, in a sentence; empty when it is
  * @param assumptions what the words left open
+ * @param suggestions questions that the model covers, when this one is not answered in full
  * @param explanation how the reading came about, for authors
  */
 public record Reading(
@@ -27,6 +28,7 @@ public record Reading(
     List<Choice> choices,
     String reason,
     List<Assumption> assumptions,
+    List<String> suggestions,
     Explanation explanation) {
 
   public Reading {
@@ -34,6 +36,13 @@ public record Reading(
     unread = List.copyOf(unread);
     choices = List.copyOf(choices);
     assumptions = List.copyOf(assumptions);
+    suggestions = List.copyOf(suggestions);
+  }
+
+  Reading withSuggestions(List<String> near) {
+    return new Reading(
+        question, status, plan, restatement, words, unread, choices, reason, assumptions, near,
+        explanation);
   }
 
   /** How far a question was understood. */

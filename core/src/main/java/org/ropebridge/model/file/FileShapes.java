@@ -94,7 +94,7 @@ public final class FileShapes {
                   new Items("Singular and plural.", new Text("", ""))))
           .may("also_called", SYNONYMS)
           .must("key", NAME)
-          .may("main_date", NAME)
+          .may("main_date", new Text("A date column, or link.column.", IDENTIFIER + "(\\." + IDENTIFIER + ")?"))
           .may("known_by", NAME)
           .must("columns", new Named("The columns that people may use.", COLUMN))
           .may("computed", new Named("Columns computed from others.", COMPUTED))

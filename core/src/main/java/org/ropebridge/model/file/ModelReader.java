@@ -180,9 +180,12 @@ public final class ModelReader {
     String singular = noun.isEmpty() ? nounOf(block, name) : noun.get(0);
     String plural = noun.size() > 1 ? noun.get(1) : Plural.of(singular);
     List<Column> columns = new ArrayList<>();
+    List<String> hidden = new ArrayList<>();
     Block written = block.block("columns");
     for (String column : written.names()) {
-      if (!FileShapes.HIDDEN.equals(written.values().get(column))) {
+      if (FileShapes.HIDDEN.equals(written.values().get(column))) {
+        hidden.add(column);
+      } else {
         columns.add(column(column, written.block(column)));
       }
     }
@@ -236,6 +239,7 @@ public final class ModelReader {
             block.text("main_date"),
             block.text("known_by"),
             columns,
+            hidden,
             links,
             conditions));
   }

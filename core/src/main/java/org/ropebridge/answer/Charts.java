@@ -1,0 +1,165 @@
+package org.ropebridge.answer;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.ropebridge.model.Metric;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.sql.OutputColumn;
+
+/**
+ * Chooses how rows are drawn, as a Vega-Lite specification (https://vega.github.io/vega-lite/). The
+ * specification names its data {@code rows}; whoever draws it supplies them, with columns {@code c0,
+ * c1, ...}.
+ */
+public final class Charts {
+  private static final int MOST_BARS = 60;
+  private static final int MOST_SERIES = 12;
+  private static final String NO_VALUE = "datum.value == null ? '(none)' : datum.label";
+
+  private Charts() {}
+
+  /**
+   * The chart of an answer; empty when a number or a table says it better.
+   *
+   * @param wanted the picture that was asked for, if one was
+   */
+  public static Optional<Map<String, Object>> of(
+      List<OutputColumn> columns, int rowCount, Optional<Plan.Picture> wanted) {
+    long groups = columns.stream().filter(c -> !c.isNumber()).count();
+    int measures = columns.size() - (int) groups;
+    boolean drawable = groups >= 1 && groups <= 2 && measures >= 1 && rowCount > 1;
+    if (!drawable || wanted.equals(Optional.of(Plan.Picture.TABLE))) {
+      return Optional.empty();
+    }
+    int time = timeColumn(columns);
+    boolean line = wanted.map(p -> p == Plan.Picture.LINE).orElse(time >= 0 && rowCount > 2);
+    int across = time >= 0 ? time : 0;
+    int series = groups == 2 ? 1 - across : -1;
+    boolean tooMany = !line && rowCount > MOST_BARS * (series >= 0 ? MOST_SERIES : 1);
+    if (tooMany) {
+      return Optional.empty();
+    }
+    Map<String, Object> chart = new LinkedHashMap<>();
+    chart.put("$schema", "https://vega.github.io/schema/vega-lite/v6.json");
+    chart.put("data", Map.of("name", "rows"));
+    List<OutputColumn> drawn = columns.subList((int) groups, columns.size());
+    if (drawn.size() == 1 || series >= 0) {
+      chart.putAll(view(columns, across, series, (int) groups, line));
+    } else {
+      List<Map<String, Object>> views = new ArrayList<>();
+      for (int i = 0; i < drawn.size(); i++) {
+        views.add(view(columns, across, -1, (int) groups + i, line));
+      }
+      chart.put("vconcat", views);
+    }
+    return Optional.of(chart);
+  }
+
+  private static int timeColumn(List<OutputColumn> columns) {
+    for (int i = 0; i < columns.size(); i++) {
+      if (columns.get(i).kind().isStretchOfTime() && !columns.get(i).isNumber()) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private static Map<String, Object> view(
+      List<OutputColumn> columns, int across, int series, int measure, boolean line) {
+    Map<String, Object> view = new LinkedHashMap<>();
+    view.put("width", "container");
+    OutputColumn category = columns.get(across);
+    boolean time = category.kind().isStretchOfTime();
+    boolean lying = !line && !time && !inOrder(category);
+    view.put("mark", mark(line));
+    Map<String, Object> encoding = new LinkedHashMap<>();
+    Map<String, Object> categoryAxis = new LinkedHashMap<>();
+    categoryAxis.put("field", "c" + across);
+    categoryAxis.put("title", category.name());
+    if (time && line) {
+      categoryAxis.put("type", "temporal");
+      categoryAxis.put("axis", Map.of("format", timeFormat(category.kind()), "labelOverlap", true));
+    } else {
+      categoryAxis.put("type", "ordinal");
+      categoryAxis.put("sort", null);
+      categoryAxis.put("axis", Map.of("labelExpr", NO_VALUE, "labelOverlap", true, "labelLimit", 220));
+    }
+    OutputColumn number = columns.get(measure);
+    Map<String, Object> numberAxis = new LinkedHashMap<>();
+    numberAxis.put("field", "c" + measure);
+    numberAxis.put("type", "quantitative");
+    numberAxis.put("title", title(number));
+    numberAxis.put("axis", Map.of("format", numberFormat(number)));
+    if (series >= 0 && !line) {
+      numberAxis.put("stack", null);
+    }
+    encoding.put(lying ? "y" : "x", categoryAxis);
+    encoding.put(lying ? "x" : "y", numberAxis);
+    if (series >= 0) {
+      Map<String, Object> color = new LinkedHashMap<>();
+      color.put("field", "c" + series);
+      color.put("type", "nominal");
+      color.put("title", columns.get(series).name());
+      encoding.put("color", color);
+      if (!line) {
+        encoding.put(lying ? "yOffset" : "xOffset", Map.of("field", "c" + series));
+      }
+    }
+    encoding.put("tooltip", tooltip(columns));
+    view.put("encoding", encoding);
+    return view;
+  }
+
+  private static boolean inOrder(OutputColumn column) {
+    return switch (column.kind()) {
+      case MONTH_OF_YEAR, DAY_OF_WEEK, HOUR_OF_DAY -> true;
+      default -> false;
+    };
+  }
+
+  private static Map<String, Object> mark(boolean line) {
+    Map<String, Object> mark = new LinkedHashMap<>();
+    mark.put("type", line ? "line" : "bar");
+    if (line) {
+      mark.put("point", true);
+    }
+    return mark;
+  }
+
+  private static List<Map<String, Object>> tooltip(List<OutputColumn> columns) {
+    List<Map<String, Object>> tips = new ArrayList<>();
+    for (int i = 0; i < columns.size(); i++) {
+      OutputColumn column = columns.get(i);
+      Map<String, Object> tip = new LinkedHashMap<>();
+      tip.put("field", "c" + i);
+      tip.put("title", column.name());
+      if (column.isNumber()) {
+        tip.put("type", "quantitative");
+        tip.put("format", column.shownAs() == Metric.ShownAs.PERCENT ? ".1%" : ",.6~r");
+      } else {
+        tip.put("type", "nominal");
+      }
+      tips.add(tip);
+    }
+    return tips;
+  }
+
+  private static String title(OutputColumn column) {
+    return column.unit().map(u -> column.name() + " (" + u + ")").orElse(column.name());
+  }
+
+  private static String numberFormat(OutputColumn column) {
+    return column.shownAs() == Metric.ShownAs.PERCENT ? ".1~%" : ",~g";
+  }
+
+  private static String timeFormat(OutputColumn.Kind kind) {
+    return switch (kind) {
+      case YEAR, BUSINESS_YEAR -> "%Y";
+      case QUARTER, MONTH -> "%b %Y";
+      default -> "%d %b %Y";
+    };
+  }
+}

@@ -1,0 +1,14 @@
+package org.ropebridge.answer;
+
+/**
+ * Something that the reader of an answer must know.
+ *
+ * @param kind stable word for programs
+ * @param text for people
+ */
+public record Notice(Kind kind, String text) {
+  /** What a notice is about. */
+  public enum Kind {
+    PARTLY, SAMPLE, SPELLING, ASSUMED, PERIOD, INCOMPLETE, EMPTY, CUT, TIES, NO_VALUE, LIMITED
+  }
+}

@@ -1,0 +1,208 @@
+package org.ropebridge.answer;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.access.Access;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.DayRange;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Naming;
+import org.ropebridge.plan.PeriodResolver;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.Restatement;
+import org.ropebridge.reading.Assumption;
+import org.ropebridge.reading.Reading;
+import org.ropebridge.sql.OutputColumn;
+import org.ropebridge.sql.SqlQuery;
+
+/** Finds what the reader of an answer must know. */
+public final class Notices {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+  private final Access access;
+  private final Model model;
+  private final Naming naming;
+  private final PeriodResolver periods;
+  private final Restatement restatement;
+
+  public Notices(Access access, PeriodResolver periods, Restatement restatement) {
+    this.access = access;
+    this.model = access.model();
+    this.naming = new Naming(model);
+    this.periods = periods;
+    this.restatement = restatement;
+  }
+
+  /**
+   * The notices of an answer, most important first.
+   *
+   * @param rows as fetched, at most one more than the query's limit
+   */
+  public List<Notice> of(Reading reading, SqlQuery query, List<List<Object>> rows) {
+    Plan plan = reading.plan().orElseThrow();
+    List<Notice> notices = new ArrayList<>();
+    if (reading.status() == Reading.Status.PARTLY) {
+      notices.add(new Notice(Notice.Kind.PARTLY, reading.reason()));
+    }
+    reading.assumptions().forEach(a -> notices.add(assumed(a)));
+    period(plan, notices);
+    rows(plan, query, rows, notices);
+    limits(plan, notices);
+    return notices;
+  }
+
+  private Notice assumed(Assumption assumption) {
+    if (assumption instanceof Assumption.RankedBy ranked) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "No measure was said; ranked by " + restatement.measure(ranked.measure()) + ".");
+    } else if (assumption instanceof Assumption.Counted counted) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "No measure was said; " + naming.rows(counted.table()) + " were counted.");
+    } else if (assumption instanceof Assumption.FollowedSample sample) {
+      return new Notice(
+          Notice.Kind.SAMPLE, "Read as the agreed sample question \"" + sample.ask() + "\".");
+    }
+    Assumption.Spelling spelling = (Assumption.Spelling) assumption;
+    return new Notice(
+        Notice.Kind.SPELLING,
+        "\"" + spelling.typed() + "\" was taken for " + spelling.taken() + ".");
+  }
+
+  private void period(Plan plan, List<Notice> notices) {
+    Set<String> dates = new LinkedHashSet<>();
+    plan.measures().forEach(m -> dates(m).forEach(d -> dates.add(naming.column(d))));
+    boolean any = false;
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InPeriod in) {
+        any = true;
+        DayRange days = periods.resolve(in.period());
+        String by =
+            in.date().map(naming::column).orElseGet(() -> String.join(" and ", dates));
+        notices.add(
+            new Notice(
+                Notice.Kind.PERIOD,
+                (in.negated() ? "Left out: " : "Period: ") + text(days) + ", by " + by + "."));
+        if (!in.negated() && days.endsAfter(periods.today()) && begun(days)) {
+          notices.add(
+              new Notice(
+                  Notice.Kind.INCOMPLETE,
+                  "The period is not over; today is " + DAY.format(periods.today()) + "."));
+        }
+      }
+    }
+    boolean overTime =
+        plan.groupings().stream()
+            .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+    if (!any && !dates.isEmpty()) {
+      notices.add(
+          new Notice(
+              Notice.Kind.PERIOD,
+              overTime
+                  ? "No period was said; all data is included, and the newest span may not be over."
+                  : "No period was said; all data is included."));
+    }
+  }
+
+  private boolean begun(DayRange days) {
+    return days.first().map(d -> !d.isAfter(periods.today())).orElse(true);
+  }
+
+  private static String text(DayRange days) {
+    Optional<LocalDate> first = days.first();
+    Optional<LocalDate> last = days.last();
+    if (first.isPresent() && last.isPresent()) {
+      return first.equals(last)
+          ? DAY.format(first.get())
+          : DAY.format(first.get()) + " to " + DAY.format(last.get());
+    }
+    return first
+        .map(d -> "from " + DAY.format(d) + " on")
+        .orElseGet(() -> "up to " + DAY.format(last.orElseThrow()));
+  }
+
+  private Set<ColumnRef> dates(Measure measure) {
+    Set<ColumnRef> dates = new LinkedHashSet<>();
+    if (measure instanceof Measure.MetricValue value) {
+      for (Metric leaf : MeasureTables.leaves(model.metric(value.metric()), model)) {
+        MeasureTables.date(leaf.table().orElseThrow(), Optional.of(leaf), model)
+            .ifPresent(dates::add);
+      }
+    } else {
+      MeasureTables.of(measure, model)
+          .forEach(t -> MeasureTables.date(t, Optional.empty(), model).ifPresent(dates::add));
+    }
+    return dates;
+  }
+
+  private static void rows(
+      Plan plan, SqlQuery query, List<List<Object>> rows, List<Notice> notices) {
+    int groups = plan.groupings().size();
+    boolean nothing =
+        rows.isEmpty()
+            || rows.stream()
+                .allMatch(r -> r.subList(groups, r.size()).stream().allMatch(v -> v == null));
+    if (nothing) {
+      notices.add(
+          new Notice(
+              Notice.Kind.EMPTY,
+              plan.filters().isEmpty()
+                  ? "There is no data for this."
+                  : "No data meets all limits of the question; try one less."));
+    }
+    if (rows.size() > query.rowLimit()) {
+      notices.add(
+          new Notice(
+              Notice.Kind.CUT,
+              "Only the first " + query.rowLimit() + " rows are shown; there are more."));
+    }
+    plan.ranking()
+        .filter(r -> rows.size() > r.count())
+        .ifPresent(
+            r ->
+                notices.add(
+                    new Notice(
+                        Notice.Kind.TIES,
+                        rows.size() + " rows are shown, because the last ones tie.")));
+    for (int i = 0; i < groups; i++) {
+      int column = i;
+      OutputColumn output = query.columns().get(i);
+      if (rows.stream().anyMatch(r -> r.get(column) == null)) {
+        notices.add(
+            new Notice(
+                Notice.Kind.NO_VALUE,
+                "The row without a " + output.name() + " stands for data where it is missing."));
+      }
+    }
+  }
+
+  private void limits(Plan plan, List<Notice> notices) {
+    Set<String> limited = new LinkedHashSet<>();
+    for (Measure measure : plan.measures()) {
+      for (String table : MeasureTables.of(measure, model)) {
+        if (access.rowRules().containsKey(table)) {
+          limited.add(naming.rows(table));
+        }
+      }
+    }
+    if (!limited.isEmpty()) {
+      notices.add(
+          new Notice(
+              Notice.Kind.LIMITED,
+              "You see only the " + String.join(" and ", limited) + " that your role covers."));
+    }
+  }
+}

@@ -1,0 +1,69 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.SampleQuestion;
+import org.ropebridge.model.file.Fault;
+import org.ropebridge.model.file.Places;
+
+/** Checks that what the sample questions mean can be read. */
+public final class SampleQuestions {
+  private SampleQuestions() {}
+
+  /**
+   * The faults of a model's sample questions.
+   *
+   * @param reader reads the whole model; when it knows no values, words that only values can
+   *     explain are no fault
+   * @param valuesKnown whether the reader knows the values of the warehouse
+   */
+  public static List<Fault> faults(
+      Model model, QuestionReader reader, Places places, boolean valuesKnown) {
+    List<Fault> faults = new ArrayList<>();
+    for (int i = 0; i < model.questions().size(); i++) {
+      SampleQuestion question = model.questions().get(i);
+      String path = "questions-file/questions/" + i;
+      if (question.means().isPresent()) {
+        Reading reading = reader.read(question.means().get());
+        boolean valueMissing = !valuesKnown && !reading.unread().isEmpty() && namesValues(reading);
+        if (reading.status() != Reading.Status.ANSWERED && !valueMissing) {
+          faults.add(
+              Fault.error(
+                  places.ofValue(path + "/means"),
+                  "\"" + question.means().get() + "\" cannot be read: " + reading.reason(),
+                  reading.choices().isEmpty()
+                      ? "say it in the model's own words"
+                      : "say one of: "
+                          + String.join("; ", reading.choices().stream().map(Reading.Choice::restatement).toList())));
+        }
+      } else if (question.sql().isPresent()) {
+        faults.add(
+            Fault.warning(
+                places.ofValue(path + "/sql"),
+                "sample questions in SQL are kept, but not answered in this version",
+                ""));
+      }
+    }
+    return faults;
+  }
+
+  /** Whether the unread words could be values: capitalised words. */
+  private static boolean namesValues(Reading reading) {
+    return reading.unread().stream().allMatch(w -> Character.isUpperCase(w.charAt(0)));
+  }
+
+  /** The words of a question without signs, to see whether two are the same. */
+  static String key(String question) {
+    return String.join(
+            " ",
+            Tokens.of(question).stream()
+                .filter(t -> t.kind() != Token.Kind.STOP && t.kind() != Token.Kind.SIGN)
+                .map(Token::plain)
+                .toList())
+        .toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,139 @@
+package org.ropebridge.sql;
+
+import static org.jooq.impl.DSL.selectFrom;
+import static org.jooq.impl.DSL.table;
+
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jooq.Condition;
+import org.jooq.Field;
+import org.jooq.SQLDialect;
+import org.jooq.Table;
+import org.jooq.impl.DSL;
+import org.ropebridge.access.Access;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+import org.ropebridge.model.LinkPaths.Step;
+import org.ropebridge.model.expression.Expression;
+import org.ropebridge.model.expression.ExpressionParser;
+
+/**
+ * The rows of one base table and, along many-to-one links, the rows that they point to. Each
+ * table's access rules are below everything else. Joining here never multiplies rows.
+ */
+final class Scan {
+  private final Access access;
+  private final LinkPaths paths;
+  private final String base;
+  private final Map<List<Step>, String> aliases = new LinkedHashMap<>();
+  private final Set<String> used = new HashSet<>();
+  private Table<?> from;
+
+  Scan(String base, Access access, LinkPaths paths) {
+    this.access = access;
+    this.paths = paths;
+    this.base = base;
+    String alias = alias(base);
+    aliases.put(List.of(), alias);
+    from = rows(base).as(Names.of(alias));
+  }
+
+  /** The joined tables so far. */
+  Table<?> from() {
+    return from;
+  }
+
+  /** The column, joining what is needed to reach it. */
+  Field<?> column(ColumnRef ref) {
+    List<Step> way =
+        paths
+            .to(base, ref)
+            .orElseThrow(() -> new IllegalArgumentException("no single way from " + base + " to " + ref))
+            .steps();
+    return field(ref.table(), ref.column(), join(way));
+  }
+
+  /** A name in an expression over the base table. */
+  Field<?> baseName(String name) {
+    return field(base, name, aliases.get(List.of()));
+  }
+
+  /** An author's expression over some table of the scan. */
+  Condition condition(String tableName, Expression expression) {
+    ColumnRef key = ColumnRef.of(tableName, access.model().table(tableName).key());
+    String alias = join(paths.to(base, key).orElseThrow().steps());
+    return new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+        .condition(expression);
+  }
+
+  Field<?> expression(Expression expression) {
+    return new ExpressionTranslator(this::baseName, access.person()).field(expression);
+  }
+
+  private Field<?> field(String tableName, String column, String alias) {
+    return access
+        .model()
+        .table(tableName)
+        .findColumn(column)
+        .flatMap(Column::sql)
+        .<Field<?>>map(
+            sql ->
+                new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+                    .field(ExpressionParser.parse(sql)))
+        .orElseGet(() -> DSL.field(Names.of(alias, column)));
+  }
+
+  private String join(List<Step> way) {
+    String known = aliases.get(way);
+    if (known != null) {
+      return known;
+    }
+    Step last = way.get(way.size() - 1);
+    String before = join(way.subList(0, way.size() - 1));
+    String target = last.link().to();
+    String alias = alias(used.contains(target) ? target + "_" + last.link().name() : target);
+    Field<Object> pointer = DSL.field(Names.of(before, last.link().by()), Object.class);
+    Field<Object> key =
+        DSL.field(Names.of(alias, access.model().table(target).key()), Object.class);
+    from = from.leftJoin(rows(target).as(Names.of(alias))).on(pointer.eq(key));
+    aliases.put(List.copyOf(way), alias);
+    return alias;
+  }
+
+  private String alias(String wanted) {
+    String alias = wanted;
+    for (int i = 2; !used.add(alias); i++) {
+      alias = wanted + "_" + i;
+    }
+    return alias;
+  }
+
+  /** The rows of a table that the person may see. */
+  private Table<?> rows(String tableName) {
+    org.ropebridge.model.Table source = access.model().table(tableName);
+    Table<?> all =
+        source.query().isEmpty()
+            ? table(
+                Names.of(
+                    source.from().substring(0, source.from().indexOf('.')),
+                    source.from().substring(source.from().indexOf('.') + 1)))
+            : DSL.using(SQLDialect.POSTGRES).parser().parseSelect(source.query()).asTable();
+    List<Expression> rules = access.rowRules().getOrDefault(tableName, List.of());
+    if (rules.isEmpty()) {
+      return all;
+    }
+    String alias = tableName;
+    Condition allowed = DSL.noCondition();
+    for (Expression rule : rules) {
+      allowed =
+          allowed.and(
+              new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+                  .condition(rule));
+    }
+    return selectFrom(all.as(Names.of(alias))).where(allowed).asTable();
+  }
+}
