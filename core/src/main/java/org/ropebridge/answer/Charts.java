@@ -12,12 +12,11 @@ import org.ropebridge.sql.OutputColumn;
 /**
  * Chooses how rows are drawn, as a Vega-Lite specification (https://vega.github.io/vega-lite/). The
  * specification names its data {@code rows}; whoever draws it supplies them, with columns {@code c0,
- * c1, ...}.
+ * c1, ...}: numbers as numbers, times as ISO dates, everything else as the text to show.
  */
 public final class Charts {
   private static final int MOST_BARS = 60;
   private static final int MOST_SERIES = 12;
-  private static final String NO_VALUE = "datum.value == null ? '(none)' : datum.label";
 
   private Charts() {}
 
@@ -85,7 +84,7 @@ public final class Charts {
     } else {
       categoryAxis.put("type", "ordinal");
       categoryAxis.put("sort", null);
-      categoryAxis.put("axis", Map.of("labelExpr", NO_VALUE, "labelOverlap", true, "labelLimit", 220));
+      categoryAxis.put("axis", Map.of("labelOverlap", true, "labelLimit", 220));
     }
     OutputColumn number = columns.get(measure);
     Map<String, Object> numberAxis = new LinkedHashMap<>();

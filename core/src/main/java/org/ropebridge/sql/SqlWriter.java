@@ -23,9 +23,6 @@ import org.jooq.Select;
 import org.jooq.SelectFieldOrAsterisk;
 import org.jooq.SortField;
 import org.jooq.Table;
-import org.jooq.conf.RenderKeywordCase;
-import org.jooq.conf.RenderQuotedNames;
-import org.jooq.conf.Settings;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.ropebridge.access.Access;
@@ -53,11 +50,6 @@ import org.ropebridge.plan.TimeUnit;
  * periods and order. No block joins along a one-to-many link, so nothing is counted twice.
  */
 public final class SqlWriter {
-  static {
-    System.setProperty("org.jooq.no-logo", "true");
-    System.setProperty("org.jooq.no-tips", "true");
-  }
-
   private static final String TOGETHER = "together";
   private static final String ANSWER = "answer";
   private static final String RANKED = "ranked";
@@ -81,13 +73,7 @@ public final class SqlWriter {
     this.paths = new LinkPaths(model);
     this.periods = periods;
     this.restatement = restatement;
-    this.render =
-        DSL.using(
-            dialect.jooq(),
-            new Settings()
-                .withRenderFormatted(true)
-                .withRenderKeywordCase(RenderKeywordCase.LOWER)
-                .withRenderQuotedNames(RenderQuotedNames.EXPLICIT_DEFAULT_UNQUOTED));
+    this.render = Rendering.of(dialect);
   }
 
   /** A base table and the date that places its rows in time; and whether only last days count. */

@@ -1,0 +1,14 @@
+package org.ropebridge.service;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+
+/** Starts the service. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class RopeBridge {
+  public static void main(String[] args) {
+    SpringApplication.run(RopeBridge.class, args);
+  }
+}

@@ -1,0 +1,14 @@
+package org.ropebridge.service.accounts;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+/** Stored accounts. */
+public interface Accounts extends Repository<Account, UUID> {
+  Account save(Account account);
+
+  Optional<Account> findByName(String name);
+
+  long count();
+}

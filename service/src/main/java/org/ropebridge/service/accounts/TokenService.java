@@ -1,0 +1,58 @@
+package org.ropebridge.service.accounts;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes tokens and recognises them. */
+@Service
+class TokenService {
+  private static final int BYTES = 32;
+  private final SecureRandom random = new SecureRandom();
+  private final AccessTokens tokens;
+
+  TokenService(AccessTokens tokens) {
+    this.tokens = tokens;
+  }
+
+  /** A token as it is shown once. */
+  record Issued(String token, Instant expiresAt) {}
+
+  @Transactional
+  Issued issue(Account account, String label) {
+    byte[] bytes = new byte[BYTES];
+    random.nextBytes(bytes);
+    String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    AccessToken saved = tokens.save(new AccessToken(account, label, hash(token)));
+    return new Issued(token, saved.expiresAt());
+  }
+
+  Optional<Account> accountOf(String token) {
+    return tokens
+        .findByHashAndExpiresAtAfter(hash(token), Instant.now())
+        .map(AccessToken::account);
+  }
+
+  @Transactional
+  void revoke(String token) {
+    tokens.deleteByHash(hash(token));
+  }
+
+  /** Tokens are random and long, so a fast hash without salt is enough. */
+  private static String hash(String token) {
+    try {
+      byte[] digest =
+          MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+      return HexFormat.of().formatHex(digest);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,91 @@
+package org.ropebridge.service.demo;
+
+import java.util.List;
+import java.util.Map;
+import org.ropebridge.demo.DemoFiles;
+import org.ropebridge.service.Settings;
+import org.ropebridge.service.accounts.Account;
+import org.ropebridge.service.accounts.Accounts;
+import org.ropebridge.service.models.Engines;
+import org.ropebridge.service.models.ModelService;
+import org.ropebridge.service.sources.Warehouses;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/** Makes what an operator asked for and is not there yet: the first steward, and the demo. */
+@Component
+class Setup implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(Setup.class);
+  private static final String MODEL = "huts";
+  private final Settings settings;
+  private final Accounts accounts;
+  private final PasswordEncoder passwords;
+  private final Warehouses warehouses;
+  private final ModelService models;
+  private final Engines engines;
+
+  Setup(
+      Settings settings,
+      Accounts accounts,
+      PasswordEncoder passwords,
+      Warehouses warehouses,
+      ModelService models,
+      Engines engines) {
+    this.settings = settings;
+    this.accounts = accounts;
+    this.passwords = passwords;
+    this.warehouses = warehouses;
+    this.models = models;
+    this.engines = engines;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    Settings.FirstSteward first = settings.firstSteward();
+    if (first != null && accounts.count() == 0) {
+      account(first.name(), first.name(), first.password(), Account.Role.STEWARD, List.of(), Map.of());
+    }
+    Settings.Demo demo = settings.demo();
+    if (demo.enabled()) {
+      demo(demo);
+    }
+  }
+
+  private void demo(Settings.Demo demo) {
+    String password = demo.accountPassword();
+    account("mira", "Mira Okonjo", password, Account.Role.AUTHOR, List.of(), Map.of());
+    account("tobin", "Tobin Vance", password, Account.Role.ASKER, List.of(), Map.of());
+    account("iselin", "Iselin Marr", password, Account.Role.STEWARD, List.of(), Map.of());
+    account(
+        "renna",
+        "Renna Sørli",
+        password,
+        Account.Role.ASKER,
+        List.of("warden"),
+        Map.of("huts", List.of("1", "7", "12")));
+    warehouses.put("ledger", "postgresql", demo.url(), demo.userName(), demo.password());
+    if (!models.has(MODEL)) {
+      models.publish(DemoFiles.model(), "The demo's model", "mira");
+      LOG.info("published the demo's model");
+    }
+    engines.of(MODEL, org.ropebridge.access.Person.ANYONE);
+  }
+
+  private void account(
+      String name,
+      String displayName,
+      String password,
+      Account.Role role,
+      List<String> accessRoles,
+      Map<String, List<String>> attributes) {
+    if (accounts.findByName(name).isEmpty()) {
+      accounts.save(
+          new Account(
+              name, displayName, passwords.encode(password), role, accessRoles, attributes));
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Puts the demo into an empty service. */
+package org.ropebridge.service.demo;

@@ -1,0 +1,127 @@
+package org.ropebridge.service.models;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.ropebridge.access.Access;
+import org.ropebridge.access.Person;
+import org.ropebridge.answer.Notices;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.model.BusinessCalendar.Today;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.file.ModelReader;
+import org.ropebridge.reading.QuestionReader;
+import org.ropebridge.service.problems.Problem;
+import org.ropebridge.service.sources.Warehouses;
+import org.ropebridge.sql.SqlWriter;
+import org.ropebridge.sql.ValueSql;
+import org.springframework.stereotype.Component;
+
+/**
+ * Makes engines and keeps them. Everything here can be made anew from the stored edition and the
+ * warehouse, so that any replica can do so.
+ */
+@Component
+public class Engines {
+  /** Most values of a column that can be named in questions. */
+  static final int MOST_VALUES = 50_000;
+
+  private static final Duration FRESH = Duration.ofMinutes(30);
+
+  private final Editions editions;
+  private final Warehouses warehouses;
+  private final Cache<Key, Engine> engines =
+      Caffeine.newBuilder().maximumSize(200).expireAfterWrite(FRESH).build();
+  private final Cache<UUID, Model> models = Caffeine.newBuilder().maximumSize(100).build();
+
+  Engines(Editions editions, Warehouses warehouses) {
+    this.editions = editions;
+    this.warehouses = warehouses;
+  }
+
+  private record Key(UUID edition, String access, LocalDate clock) {}
+
+  /**
+   * The engine of the newest edition, for a person.
+   *
+   * @throws Problem if there is no such model
+   */
+  public Engine of(String modelName, Person person) {
+    Edition edition = newest(modelName);
+    Model model = models.get(edition.id(), id -> model(edition));
+    Access access = Access.of(model, person);
+    return engines.get(
+        new Key(edition.id(), access.key(), LocalDate.now()), k -> make(access, edition.number()));
+  }
+
+  Edition newest(String modelName) {
+    return editions
+        .findFirstByModelNameOrderByNumberDesc(modelName)
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "unknown-model",
+                    "There is no published model \"" + modelName + "\". See: ropebridge model list"));
+  }
+
+  private static Model model(Edition edition) {
+    return ModelReader.read(edition.files()).model().orElseThrow();
+  }
+
+  private Engine make(Access access, int edition) {
+    ValueSql sql = new ValueSql(access);
+    ValueIndex values = ValueIndex.load(access.visible(), column -> values(sql, column));
+    QuestionReader reader =
+        new QuestionReader(access.visible(), values, LanguagePack.ENGLISH, today(access, sql));
+    return new Engine(
+        access,
+        edition,
+        reader,
+        new SqlWriter(access, reader.periods(), reader.restatement()),
+        new Notices(access, reader.periods(), reader.restatement()));
+  }
+
+  private List<String> values(ValueSql sql, ColumnRef column) {
+    ValueSql.Statement statement = sql.distinct(column, MOST_VALUES + 1);
+    List<List<Object>> rows =
+        warehouses.query(
+            statement.source(), statement.text(), statement.parameters(), MOST_VALUES + 1);
+    // Too many to be categories that people name.
+    return rows.size() > MOST_VALUES
+        ? List.of()
+        : rows.stream().map(r -> String.valueOf(r.get(0))).toList();
+  }
+
+  private LocalDate today(Access access, ValueSql sql) {
+    Today today = access.model().calendar().today();
+    if (today instanceof Today.Fixed fixed) {
+      return fixed.day();
+    } else if (today instanceof Today.Clock) {
+      return LocalDate.now();
+    }
+    return access.model().tables().stream()
+        .map(t -> sql.newestDate(t.name()))
+        .flatMap(Optional::stream)
+        .map(s -> warehouses.query(s.source(), s.text(), s.parameters(), 1).get(0).get(0))
+        .filter(java.util.Objects::nonNull)
+        .map(d -> LocalDate.parse(d.toString()))
+        .max(LocalDate::compareTo)
+        .orElseGet(LocalDate::now);
+  }
+
+  /** Reads the model's values anew for a rehearsal of files that are not published. */
+  ValueIndex valuesFor(Access access) {
+    ValueSql sql = new ValueSql(access);
+    return ValueIndex.load(access.model(), column -> values(sql, column));
+  }
+
+  LocalDate todayFor(Access access) {
+    return today(access, new ValueSql(access));
+  }
+}

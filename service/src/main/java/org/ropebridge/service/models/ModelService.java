@@ -1,0 +1,146 @@
+package org.ropebridge.service.models;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.ropebridge.access.Access;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.check.ModelCheck;
+import org.ropebridge.model.file.Fault;
+import org.ropebridge.model.file.ModelReader;
+import org.ropebridge.reading.QuestionReader;
+import org.ropebridge.reading.SampleQuestions;
+import org.ropebridge.service.problems.Problem;
+import org.ropebridge.service.sources.Warehouses;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Checks and publishes models. */
+@Service
+public class ModelService {
+  private static final Logger LOG = LoggerFactory.getLogger(ModelService.class);
+  private final StoredModels models;
+  private final Editions editions;
+  private final Engines engines;
+  private final Warehouses warehouses;
+
+  ModelService(StoredModels models, Editions editions, Engines engines, Warehouses warehouses) {
+    this.models = models;
+    this.editions = editions;
+    this.engines = engines;
+    this.warehouses = warehouses;
+  }
+
+  /**
+   * What a check found.
+   *
+   * @param publishable whether nothing stands in the way
+   * @param name the model's name; empty when its files could not be read
+   */
+  public record Checked(boolean publishable, String name, List<Fault> faults) {}
+
+  /** Checks files without keeping them; sample questions are read with the warehouse's values. */
+  public Checked check(Map<String, String> files) {
+    ModelReader.Result result = ModelReader.read(files);
+    List<Fault> faults = new ArrayList<>(result.faults());
+    if (result.model().isPresent()) {
+      Model model = result.model().get();
+      faults.addAll(ModelCheck.faults(model, result.places()));
+      boolean sound = faults.stream().noneMatch(f -> f.severity() == Fault.Severity.ERROR);
+      faults.addAll(questions(model, result, sound));
+    }
+    faults.sort(Comparator.comparing(Fault::place));
+    boolean publishable =
+        result.model().isPresent()
+            && faults.stream().noneMatch(f -> f.severity() == Fault.Severity.ERROR);
+    return new Checked(publishable, result.model().map(Model::name).orElse(""), faults);
+  }
+
+  private List<Fault> questions(Model model, ModelReader.Result result, boolean sound) {
+    Access access = Access.unlimited(model);
+    Optional<ValueIndex> values = sound ? values(model, access) : Optional.empty();
+    try {
+      LocalDate today =
+          model
+              .calendar()
+              .fixedToday()
+              .orElseGet(() -> values.isPresent() ? engines.todayFor(access) : LocalDate.now());
+      QuestionReader reader =
+          new QuestionReader(
+              model, values.orElse(ValueIndex.EMPTY), LanguagePack.ENGLISH, today);
+      return SampleQuestions.faults(model, reader, result.places(), values.isPresent());
+    } catch (RuntimeException e) {
+      // A model with faults may be too broken to read questions on; its own faults come first.
+      if (sound) {
+        throw e;
+      }
+      LOG.debug("sample questions were not read", e);
+      return List.of();
+    }
+  }
+
+  /** The warehouse's values, when all sources of the model are known and reachable. */
+  private Optional<ValueIndex> values(Model model, Access access) {
+    if (!model.sources().keySet().stream().allMatch(warehouses::has)) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(engines.valuesFor(access));
+    } catch (Problem e) {
+      LOG.info("checked without the values of the warehouse: {}", e.getMessage());
+      return Optional.empty();
+    }
+  }
+
+  /**
+   * Publishes files as the next edition.
+   *
+   * @throws Problem if the files have faults that stand in the way
+   */
+  @Transactional
+  public Published publish(Map<String, String> files, String note, String by) {
+    Checked checked = check(files);
+    if (!checked.publishable()) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "model-has-faults",
+          "The model has faults; nothing was published. Mend them and publish again.",
+          Map.of("faults", checked.faults()));
+    }
+    StoredModel model =
+        models
+            .lockByName(checked.name())
+            .orElseGet(() -> models.save(new StoredModel(checked.name())));
+    int number =
+        editions
+            .findFirstByModelNameOrderByNumberDesc(checked.name())
+            .map(e -> e.number() + 1)
+            .orElse(1);
+    Edition edition = editions.save(new Edition(model, number, files, note, by));
+    return new Published(checked.name(), edition.number(), checked.faults());
+  }
+
+  /** A new edition, and the warnings that came with it. */
+  public record Published(String model, int edition, List<Fault> warnings) {}
+
+  /** The names of all models. */
+  List<String> names() {
+    return models.findAllByOrderByName().stream().map(StoredModel::name).toList();
+  }
+
+  public boolean has(String name) {
+    return models.findByName(name).isPresent();
+  }
+
+  Edition newest(String name) {
+    return engines.newest(name);
+  }
+}

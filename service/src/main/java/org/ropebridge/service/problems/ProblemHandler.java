@@ -1,0 +1,74 @@
+package org.ropebridge.service.problems;
+
+import java.net.URI;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns exceptions into problem documents. */
+@RestControllerAdvice
+class ProblemHandler extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+  private static final String URN = "urn:ropebridge:problem:";
+
+  @ExceptionHandler
+  ProblemDetail problem(Problem problem) {
+    ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
+    detail.setType(URI.create(URN + problem.type()));
+    detail.setTitle(problem.status().getReasonPhrase());
+    problem.more().forEach(detail::setProperty);
+    return detail;
+  }
+
+  @ExceptionHandler
+  ProblemDetail denied(AccessDeniedException e) {
+    return problem(
+        new Problem(
+            HttpStatus.FORBIDDEN,
+            "not-allowed",
+            "Your account may not do this. Ask a steward for another role."));
+  }
+
+  @ExceptionHandler
+  ProblemDetail signedOut(AuthenticationException e) {
+    return problem(
+        new Problem(HttpStatus.UNAUTHORIZED, "not-signed-in", "Name or password is wrong."));
+  }
+
+  @ExceptionHandler
+  ProblemDetail unforeseen(Exception e) {
+    LOG.error("a request failed", e);
+    return problem(
+        new Problem(
+            HttpStatus.INTERNAL_SERVER_ERROR,
+            "internal",
+            "Something went wrong in the service. The log tells more; try again."));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    String fields =
+        e.getFieldErrors().stream()
+            .map(f -> f.getField() + " " + f.getDefaultMessage())
+            .sorted()
+            .collect(Collectors.joining("; "));
+    return ResponseEntity.badRequest()
+        .body(problem(Problem.badRequest("invalid-request", "Not valid: " + fields + ".")));
+  }
+}

@@ -1,0 +1,79 @@
+package org.ropebridge.service.questions;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.ropebridge.answer.Notice;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.Reading;
+import org.ropebridge.sql.OutputColumn;
+
+/**
+ * An answer as it is sent.
+ *
+ * @param status answered, partly, unclear or declined
+ * @param restatement the plan in words; empty without a plan
+ * @param reason why it is not answered in full; empty when it is
+ * @param plan what was computed; null without one
+ * @param rows in the order of the columns
+ * @param sql the statement with its parameters as {@code ?}; empty when only read
+ * @param readableSql the statement with its parameters filled in
+ * @param chart a Vega-Lite specification; null when a number or a table says it better
+ * @param alternatives what the question may mean
+ * @param suggestions questions that the model covers
+ * @param trail the steps that led here, with their times
+ * @param explanation how the reading came about; null unless asked for
+ */
+record AnswerPart(
+    String question,
+    String status,
+    String restatement,
+    String reason,
+    List<WordPart> words,
+    List<String> unread,
+    Plan plan,
+    List<ColumnPart> columns,
+    List<List<Object>> rows,
+    String sql,
+    String readableSql,
+    List<Object> parameters,
+    Map<String, Object> chart,
+    List<NoticePart> notices,
+    List<AlternativePart> alternatives,
+    List<String> suggestions,
+    List<StepPart> trail,
+    Reading.Explanation explanation,
+    String model,
+    int edition) {
+
+  /** A stretch of the question and what it became. */
+  record WordPart(int start, int end, String text, String kind, String means, String found) {
+    static WordPart of(Reading.WordUse use) {
+      return new WordPart(use.start(), use.end(), use.text(), use.kind(), use.means(), use.found());
+    }
+  }
+
+  /** A column of the rows. */
+  record ColumnPart(String name, String kind, String unit, String shownAs) {
+    static ColumnPart of(OutputColumn column) {
+      return new ColumnPart(
+          column.name(),
+          column.kind().name().toLowerCase(Locale.ROOT),
+          column.unit().orElse(""),
+          column.shownAs().name().toLowerCase(Locale.ROOT));
+    }
+  }
+
+  /** Something to know. */
+  record NoticePart(String kind, String text) {
+    static NoticePart of(Notice notice) {
+      return new NoticePart(notice.kind().name().toLowerCase(Locale.ROOT), notice.text());
+    }
+  }
+
+  /** What the question may mean; asking the restatement gives just that. */
+  record AlternativePart(String restatement) {}
+
+  /** A step and how long it took. */
+  record StepPart(String step, double milliseconds) {}
+}

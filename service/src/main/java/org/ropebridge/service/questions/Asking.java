@@ -1,0 +1,146 @@
+package org.ropebridge.service.questions;
+
+import io.micrometer.core.instrument.MeterRegistry;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.ropebridge.access.Person;
+import org.ropebridge.answer.Charts;
+import org.ropebridge.answer.Rows;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.Reading;
+import org.ropebridge.service.models.Engine;
+import org.ropebridge.service.models.Engines;
+import org.ropebridge.service.problems.Problem;
+import org.ropebridge.service.sources.Warehouses;
+import org.ropebridge.sql.SqlQuery;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Takes a question through all its steps. */
+@Service
+class Asking {
+  private final Engines engines;
+  private final Warehouses warehouses;
+  private final MeterRegistry meters;
+
+  Asking(Engines engines, Warehouses warehouses, MeterRegistry meters) {
+    this.engines = engines;
+    this.warehouses = warehouses;
+    this.meters = meters;
+  }
+
+  /** Times the steps of one question. */
+  private static final class Trail {
+    private static final double NANOS = 1_000_000.0;
+    private final List<AnswerPart.StepPart> steps = new ArrayList<>();
+    private long since = System.nanoTime();
+
+    void done(String step) {
+      long now = System.nanoTime();
+      steps.add(new AnswerPart.StepPart(step, Math.round((now - since) / NANOS * 1000) / 1000.0));
+      since = now;
+    }
+  }
+
+  /** Reads a question without computing anything. */
+  AnswerPart read(String model, String question, Person person, boolean explain) {
+    Trail trail = new Trail();
+    Engine engine = engines.of(model, person);
+    trail.done("model");
+    Reading reading = engine.reader().read(question);
+    trail.done("reading");
+    return part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
+  }
+
+  /** Answers a question. */
+  AnswerPart ask(String model, String question, Person person, boolean explain) {
+    Trail trail = new Trail();
+    Engine engine = engines.of(model, person);
+    trail.done("model");
+    Reading reading = engine.reader().read(question);
+    trail.done("reading");
+    meters
+        .counter("ropebridge.questions", "status", reading.status().name().toLowerCase(Locale.ROOT))
+        .increment();
+    if (reading.plan().isEmpty()) {
+      return part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
+    }
+    Plan plan = reading.plan().get();
+    SqlQuery query = engine.writer().write(plan);
+    trail.done("sql");
+    List<List<Object>> rows =
+        warehouses.query(
+            source(engine, plan), query.text(), query.parameters(), query.rowLimit() + 1);
+    trail.done("warehouse");
+    List<AnswerPart.NoticePart> notices =
+        engine.notices().of(reading, query, rows).stream().map(AnswerPart.NoticePart::of).toList();
+    List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
+    List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
+    trail.done("answer");
+    return part(engine, reading, Optional.of(query), shown, notices, trail, explain);
+  }
+
+  /** The one source that the plan's tables live in. */
+  private static String source(Engine engine, Plan plan) {
+    List<String> sources =
+        plan.measures().stream()
+            .flatMap((Measure m) -> MeasureTables.of(m, engine.access().model()).stream())
+            .map(t -> engine.access().model().table(t).source())
+            .distinct()
+            .toList();
+    if (sources.size() != 1) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "several-sources",
+          "This question needs several sources (" + String.join(", ", sources)
+              + "), and one answer comes from one source. Ask for one of them.");
+    }
+    return sources.get(0);
+  }
+
+  private static AnswerPart part(
+      Engine engine,
+      Reading reading,
+      Optional<SqlQuery> query,
+      List<List<Object>> rows,
+      List<AnswerPart.NoticePart> notices,
+      Trail trail,
+      boolean explain) {
+    Optional<Map<String, Object>> chart =
+        query.flatMap(
+            q ->
+                Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
+    return new AnswerPart(
+        reading.question(),
+        reading.status().name().toLowerCase(Locale.ROOT),
+        reading.restatement().orElse(""),
+        reading.reason(),
+        reading.words().stream().map(AnswerPart.WordPart::of).toList(),
+        reading.unread(),
+        reading.plan().orElse(null),
+        query.map(q -> q.columns().stream().map(AnswerPart.ColumnPart::of).toList()).orElse(List.of()),
+        rows,
+        query.map(SqlQuery::text).orElse(""),
+        query.map(SqlQuery::readable).orElse(""),
+        query.map(q -> q.parameters().stream().map(Asking::plain).toList()).orElse(List.of()),
+        chart.orElse(null),
+        notices,
+        reading.choices().stream()
+            .map(c -> new AnswerPart.AlternativePart(c.restatement()))
+            .toList(),
+        reading.suggestions(),
+        trail.steps,
+        explain ? reading.explanation() : null,
+        engine.model(),
+        engine.edition());
+  }
+
+  private static Object plain(Object parameter) {
+    return parameter instanceof Number ? parameter : parameter.toString();
+  }
+}

@@ -1,0 +1,2 @@
+/** Questions over REST: read, computed, answered. */
+package org.ropebridge.service.questions;

@@ -1,0 +1,67 @@
+package org.ropebridge.service.sources;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A warehouse and how to sign in there; the password is encrypted. */
+@Entity
+class Source {
+  @Id private UUID id;
+
+  @Column(nullable = false, unique = true)
+  private String name;
+
+  @Column(nullable = false)
+  private String kind;
+
+  @Column(nullable = false)
+  private String url;
+
+  @Column(nullable = false)
+  private String userName;
+
+  @Column(nullable = false)
+  private byte[] secret;
+
+  @Column(nullable = false)
+  private Instant createdAt;
+
+  protected Source() {}
+
+  Source(String name, String kind, String url, String userName, byte[] secret) {
+    this.id = UUID.randomUUID();
+    this.name = name;
+    this.kind = kind;
+    this.createdAt = Instant.now();
+    connect(url, userName, secret);
+  }
+
+  final void connect(String newUrl, String newUserName, byte[] newSecret) {
+    this.url = newUrl;
+    this.userName = newUserName;
+    this.secret = newSecret.clone();
+  }
+
+  String name() {
+    return name;
+  }
+
+  String kind() {
+    return kind;
+  }
+
+  String url() {
+    return url;
+  }
+
+  String userName() {
+    return userName;
+  }
+
+  byte[] secret() {
+    return secret.clone();
+  }
+}
