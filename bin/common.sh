@@ -98,7 +98,7 @@ port_taken() {
 secret() { od -An -N24 -tx1 /dev/urandom | tr -d ' \n'; }
 
 # cluster_start DIR: makes the cluster when it is not there or only half made, and starts it.
-# Sets PG_PORT and PG_PASSWORD (of the role ropebridge_admin).
+# The server must not hold the lock (9) of ./start. Sets PG_PORT and PG_PASSWORD (of the role ropebridge_admin).
 cluster_start() {
   local dir="$1" data="$1/data"
   mkdir -p "$dir"
@@ -137,7 +137,7 @@ CONF
     PG_PORT="$(free_port)"
     echo "$PG_PORT" >"$dir/port"
   fi
-  as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 60 -o "-p $PG_PORT" -l "$data/server.log" start >/dev/null 2>&1 ||
+  as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 60 -o "-p $PG_PORT" -l "$data/server.log" start >/dev/null 2>&1 9>&- ||
     fail "the database did not start; see $data/server.log"
 }
 

@@ -147,7 +147,11 @@ public final class Charts {
   }
 
   private static String title(OutputColumn column) {
-    return column.unit().map(u -> column.name() + " (" + u + ")").orElse(column.name());
+    return column
+        .unit()
+        .filter(u -> !column.name().endsWith(u))
+        .map(u -> column.name() + " (" + u + ")")
+        .orElse(column.name());
   }
 
   private static String numberFormat(OutputColumn column) {

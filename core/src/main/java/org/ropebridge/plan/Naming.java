@@ -57,6 +57,16 @@ public final class Naming {
         .orElse(false);
   }
 
+  /** Whether some item of the model goes by the phrase. */
+  boolean isName(String phrase) {
+    return uses.containsKey(phrase.toLowerCase(Locale.ROOT));
+  }
+
+  /** The column's phrase with the noun of its table in front, whether or not it needs it. */
+  String qualified(ColumnRef ref) {
+    return model.table(ref.table()).rowNoun() + " " + model.column(ref).label();
+  }
+
   public String metric(String name) {
     Metric metric = model.metric(name);
     return metric.label();

@@ -101,8 +101,13 @@ public final class Restatement {
       return phrases.distinctValues(naming.column(values.column()));
     } else {
       Measure.Statistic statistic = (Measure.Statistic) measure;
-      return phrases.statistic(
-          statistic.kind(), statistic.percentile(), naming.column(statistic.column()));
+      String phrase =
+          phrases.statistic(
+              statistic.kind(), statistic.percentile(), naming.column(statistic.column()));
+      return naming.isName(phrase)
+          ? phrases.statistic(
+              statistic.kind(), statistic.percentile(), naming.qualified(statistic.column()))
+          : phrase;
     }
   }
 

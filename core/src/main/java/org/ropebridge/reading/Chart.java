@@ -27,7 +27,11 @@ import org.ropebridge.reading.rule.Slot;
 final class Chart {
   private static final double CONTENT = 1.0;
   private static final double FUNCTION = 0.5;
-  private static final double LONGER_PHRASE = 0.15;
+
+  /** The author's own name for several words beats what their parts come to together. */
+  private static final double LONGER_NAME = 0.4;
+
+  private static final double LONGER_FUNCTION = 0.15;
   private static final int MOST_EDGES = 6_000;
 
   /** A rule's pattern with some of its optional slots left out. */
@@ -74,7 +78,7 @@ final class Chart {
     int length = mention.to() - mention.from();
     boolean function = mention.meaning() instanceof Meaning.FunctionWord;
     return mention.quality() * length * (function ? FUNCTION : CONTENT)
-        + LONGER_PHRASE * (length - 1);
+        + (function ? LONGER_FUNCTION : LONGER_NAME) * (length - 1);
   }
 
   private void fill(List<Mention> mentions) {

@@ -272,10 +272,18 @@ public final class QuestionReader {
         faulty.isPresent()
             && (winner.isEmpty()
                 || faulty.get().sequence().unread().size() < winner.get().sequence().unread().size());
+    // A plan that leaves more words unread than need be stands for another question.
+    Sequence fullest = sequences.get(0);
+    boolean leavesMore =
+        winner.isPresent()
+            && winner.get().sequence().unread().size() > fullest.unread().size();
+    if (leavesMore) {
+      winner = Optional.empty();
+    }
     Sequence shown =
         faultExplains
             ? faulty.get().sequence()
-            : winner.map(Candidate::sequence).orElseGet(() -> sequences.get(0));
+            : winner.map(Candidate::sequence).orElse(fullest);
     List<Reading.WordUse> words = wordUses.of(shown, tokens);
     List<String> unread = unread(shown, tokens);
     if (faultExplains) {

@@ -38,7 +38,7 @@ public final class DemoData {
   /** How much is generated. */
   public enum Size {
     /** About 250,000 stays and 700,000 charges. */
-    FULL(40_000, 2.05, 8_000, 1),
+    FULL(40_000, 1.7, 8_000, 1),
     /** A few thousand stays, for tests. */
     SMALL(600, 0.32, 400, 9);
 
@@ -120,7 +120,7 @@ public final class DemoData {
           kind.equals("bivouac") ? null : Names.FUELS.get(random.nextInt(Names.FUELS.size())),
           decimal(46.02 + random.nextDouble() * 0.35, 5),
           decimal(7.05 + valley * 0.3 + random.nextDouble() * 0.2, 5));
-      huts.add(new Hut(i + 1, valley, beds, 0.4 + random.nextDouble() * 1.3));
+      huts.add(new Hut(i + 1, valley, beds, 0.55 + random.nextDouble() * 0.9));
     }
     return huts;
   }
@@ -210,6 +210,7 @@ public final class DemoData {
   private static double demand(Hut hut, LocalDate day) {
     double[] months = {0.45, 0.55, 0.6, 0.55, 0.8, 1.25, 1.75, 1.9, 1.45, 0.95, 0.5, 0.6};
     double demand = months[day.getMonthValue() - 1] * hut.pull();
+    demand *= hut.beds() / 42.0;
     demand *= 0.8 + 0.07 * (day.getYear() - 2021);
     if (day.getDayOfWeek() == DayOfWeek.FRIDAY || day.getDayOfWeek() == DayOfWeek.SATURDAY) {
       demand *= 1.5;

@@ -26,19 +26,23 @@ class QuestionController {
   /**
    * A question.
    *
-   * @param explain whether to say how the reading came about
+   * @param explain whether to say how the reading came about; no, when left out
    */
-  record QuestionRequest(@NotNull @Size(max = 20_000) String question, boolean explain) {}
+  record QuestionRequest(@NotNull @Size(max = 20_000) String question, Boolean explain) {
+    boolean wantsExplanation() {
+      return Boolean.TRUE.equals(explain);
+    }
+  }
 
   @Operation(summary = "Read a question without computing anything")
   @PostMapping("/read")
   AnswerPart read(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return asking.read(model, request.question(), current.get().person(), request.explain());
+    return asking.read(model, request.question(), current.get().person(), request.wantsExplanation());
   }
 
   @Operation(summary = "Answer a question")
   @PostMapping("/ask")
   AnswerPart ask(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return asking.ask(model, request.question(), current.get().person(), request.explain());
+    return asking.ask(model, request.question(), current.get().person(), request.wantsExplanation());
   }
 }

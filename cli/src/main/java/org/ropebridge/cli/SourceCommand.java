@@ -1,0 +1,77 @@
+package org.ropebridge.cli;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tools.jackson.databind.JsonNode;
+
+/** Warehouses. */
+@Command(
+    name = "source",
+    description = "Warehouses that models read from.",
+    mixinStandardHelpOptions = true,
+    synopsisSubcommandLabel = "COMMAND")
+final class SourceCommand {
+  @Spec private CommandSpec spec;
+
+  @Command(
+      name = "add",
+      description = "Add a source, or change where it is. The password is read from standard input.",
+      mixinStandardHelpOptions = true,
+      footer =
+          "%nExample: ropebridge source add ledger --url jdbc:postgresql://127.0.0.1:5432/warehouse"
+              + " --user warehouse_reader")
+  int add(
+      @Parameters(paramLabel = "NAME", description = "Name that models use.") String name,
+      @Option(names = "--url", required = true, description = "JDBC address.") String url,
+      @Option(names = "--user", required = true, description = "Role that may only read.") String user,
+      @Option(names = "--kind", defaultValue = "postgresql", description = "Default: ${DEFAULT-VALUE}.") String kind)
+      throws IOException {
+    String password =
+        System.console() != null
+            ? new String(System.console().readPassword("Password of " + user + ": "))
+            : new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8)).readLine();
+    Rest rest = Rest.signedIn();
+    rest.put(
+        "/api/sources/" + name,
+        Map.of("kind", kind, "url", url, "userName", user, "password", password == null ? "" : password));
+    out().println("Kept. Try it with: ropebridge source test " + name);
+    return Exit.OK;
+  }
+
+  @Command(name = "list", description = "List sources.", mixinStandardHelpOptions = true)
+  int list() {
+    List<List<String>> rows = new ArrayList<>();
+    for (JsonNode source : Rest.signedIn().get("/api/sources")) {
+      rows.add(
+          List.of(
+              source.path("name").asString(),
+              source.path("kind").asString(),
+              source.path("userName").asString(),
+              source.path("url").asString()));
+    }
+    TextTable.print(out(), List.of("name", "kind", "user", "url"), List.of(), rows);
+    return Exit.OK;
+  }
+
+  @Command(name = "test", description = "Try to connect.", mixinStandardHelpOptions = true)
+  int test(@Parameters(paramLabel = "NAME") String name) {
+    JsonNode tried = Rest.signedIn().post("/api/sources/" + name + "/test", Map.of());
+    out().println(tried.path("message").asString());
+    return tried.path("reachable").asBoolean() ? Exit.OK : Exit.FAILED;
+  }
+
+  private PrintWriter out() {
+    return spec.commandLine().getOut();
+  }
+}
