@@ -80,7 +80,12 @@ public final class Charts {
     categoryAxis.put("title", category.name());
     if (time && line) {
       categoryAxis.put("type", "temporal");
-      categoryAxis.put("axis", Map.of("format", timeFormat(category.kind()), "labelOverlap", true));
+      categoryAxis.put(
+          "axis",
+          Map.of(
+              "format", timeFormat(category.kind()),
+              "tickCount", tickEvery(category.kind()),
+              "labelOverlap", true));
     } else {
       categoryAxis.put("type", "ordinal");
       categoryAxis.put("sort", null);
@@ -155,7 +160,18 @@ public final class Charts {
   }
 
   private static String numberFormat(OutputColumn column) {
-    return column.shownAs() == Metric.ShownAs.PERCENT ? ".1~%" : ",~g";
+    return column.shownAs() == Metric.ShownAs.PERCENT ? ".1~%" : ",.2~f";
+  }
+
+  /** One tick for each span, so that no span is labelled twice. */
+  private static Map<String, Object> tickEvery(OutputColumn.Kind kind) {
+    return switch (kind) {
+      case YEAR, BUSINESS_YEAR -> Map.of("interval", "year", "step", 1);
+      case QUARTER -> Map.of("interval", "month", "step", 3);
+      case MONTH -> Map.of("interval", "month", "step", 1);
+      case WEEK -> Map.of("interval", "week", "step", 1);
+      default -> Map.of("interval", "day", "step", 1);
+    };
   }
 
   private static String timeFormat(OutputColumn.Kind kind) {

@@ -312,7 +312,7 @@ public final class QuestionReader {
           Status.UNCLEAR,
           Optional.empty(),
           Optional.empty(),
-          words,
+          wordUses.ofAll(near.stream().map(Candidate::sequence).toList(), tokens),
           unread,
           near.stream().map(c -> new Choice(restatement.of(c.plan()), c.plan())).toList(),
           "This can be read in " + near.size() + " ways.",

@@ -2,13 +2,17 @@ package org.ropebridge.reading;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.model.Model;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Naming;
+import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.Reading.WordUse;
 
 /** Says of every word of a question what became of it. */
@@ -26,7 +30,7 @@ final class WordUses {
     boolean[] used = new boolean[tokens.size()];
     for (Edge edge : sequence.edges()) {
       for (Mention mention : edge.mentions()) {
-        uses.add(use(mention, tokens));
+        uses.add(use(mention, tokens, isAboutTime(edge)));
         mark(used, mention.from(), mention.to());
       }
     }
@@ -49,6 +53,32 @@ final class WordUses {
     return uses;
   }
 
+  /** The same over several readings; a word that they read differently says all of it. */
+  List<WordUse> ofAll(List<Sequence> sequences, List<Token> tokens) {
+    List<WordUse> first = of(sequences.get(0), tokens);
+    List<List<WordUse>> others =
+        sequences.subList(1, sequences.size()).stream().map(s -> of(s, tokens)).toList();
+    return first.stream()
+        .map(
+            use -> {
+              Set<String> meanings = new LinkedHashSet<>(List.of(use.means()));
+              others.forEach(
+                  o ->
+                      o.stream()
+                          .filter(u -> u.start() == use.start() && u.end() == use.end())
+                          .forEach(u -> meanings.add(u.means())));
+              meanings.remove("");
+              return new WordUse(
+                  use.start(),
+                  use.end(),
+                  use.text(),
+                  use.kind(),
+                  String.join(" or ", meanings),
+                  use.found());
+            })
+        .toList();
+  }
+
   List<Assumption> spellings(Sequence sequence, List<Token> tokens) {
     return sequence.edges().stream()
         .flatMap(e -> e.mentions().stream())
@@ -58,12 +88,19 @@ final class WordUses {
         .toList();
   }
 
-  private WordUse use(Mention mention, List<Token> tokens) {
+  private static boolean isAboutTime(Edge edge) {
+    return edge.part() instanceof Contribution.Narrowing narrowing
+        && (narrowing.filter() instanceof Filter.InPeriod
+            || narrowing.filter() instanceof Filter.OnWeekdays);
+  }
+
+  private WordUse use(Mention mention, List<Token> tokens, boolean aboutTime) {
+    String kind = kind(mention);
     return new WordUse(
         start(mention, tokens),
         end(mention, tokens),
         text(mention, tokens),
-        kind(mention),
+        aboutTime && kind.equals("number") ? "time" : kind,
         means(mention),
         mention.found().name().toLowerCase(Locale.ROOT));
   }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jooq.CommonTableExpression;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -162,15 +163,12 @@ public final class SqlWriter {
         query =
             fill.isPresent()
                 ? filled(source, fill.get(), rowLimit)
-                : DSL.with(with)
-                    .select(columnsOf(source))
-                    .from(Names.of(source))
-                    .orderBy(order(n -> DSL.field(Names.of(n))))
+                : wrapped(source)
                     .limit(inline(rowLimit + 1));
       } else {
         query =
             ((org.jooq.SelectOrderByStep<?>) single(false))
-                .orderBy(order(n -> DSL.field(Names.of(n))))
+                .orderBy(order(n -> DSL.field(Names.of(n)), this::groupInPlace))
                 .limit(inline(rowLimit + 1));
       }
       return new SqlQuery(
@@ -179,6 +177,13 @@ public final class SqlWriter {
           render.renderInlined(query),
           outputColumns(),
           rowLimit);
+    }
+
+    private org.jooq.SelectLimitStep<?> wrapped(String source) {
+      return DSL.with(with)
+          .select(columnsOf(source))
+          .from(Names.of(source))
+          .orderBy(order(n -> DSL.field(Names.of(n)), n -> DSL.field(Names.of(n))));
     }
 
     private String cte(String wanted, Select<?> select) {
@@ -321,14 +326,14 @@ public final class SqlWriter {
     }
 
     /** The measure over its leaves, however those are computed. */
-    private Field<?> value(Measure measure, java.util.function.Function<Leaf, Field<?>> leaves) {
+    private Field<?> value(Measure measure, Function<Leaf, Field<?>> leaves) {
       if (measure instanceof Measure.MetricValue value) {
         return metric(model.metric(value.metric()), leaves);
       }
       return leaves.apply(new Leaf(restatement.measure(measure), measure, Optional.empty()));
     }
 
-    private Field<?> metric(Metric metric, java.util.function.Function<Leaf, Field<?>> leaves) {
+    private Field<?> metric(Metric metric, Function<Leaf, Field<?>> leaves) {
       if (metric.table().isPresent()) {
         return leaves.apply(
             new Leaf(metric.label(), new Measure.MetricValue(metric.name()), Optional.of(metric)));
@@ -548,7 +553,10 @@ public final class SqlWriter {
       return DSL.with(with)
           .select(fields)
           .from(from.leftJoin(DSL.table(Names.of(source))).on(same))
-          .orderBy(order(n -> DSL.field(Names.of(n))))
+          .orderBy(
+              order(
+                  n -> DSL.field(Names.of(n)),
+                  n -> n.equals(time) ? spanField : DSL.field(Names.of("parts", n))))
           .limit(inline(rowLimit + 1));
     }
 
@@ -599,7 +607,14 @@ public final class SqlWriter {
           : Optional.empty();
     }
 
-    private List<OrderField<?>> order(java.util.function.Function<String, Field<?>> field) {
+    /**
+     * The order of the rows.
+     *
+     * @param field an output column by name, standing alone
+     * @param inside the same, to stand inside an expression, where output names are not known
+     */
+    private List<OrderField<?>> order(
+        Function<String, Field<?>> field, Function<String, Field<?>> inside) {
       List<OrderField<?>> order = new ArrayList<>();
       Set<String> done = new LinkedHashSet<>();
       if (plan.sort().isPresent()) {
@@ -608,7 +623,7 @@ public final class SqlWriter {
             sort.by() instanceof Measure m
                 ? measureNames.get(plan.measures().indexOf(m))
                 : groupNames.get(plan.groupings().indexOf((Grouping) sort.by()));
-        order.add(direction(sortValue(key, field), sort.descending()));
+        order.add(direction(sortValue(key, field, inside), sort.descending()));
         done.add(key);
       } else if (plan.ranking().isPresent()) {
         String by = measureNames.get(plan.measures().indexOf(plan.ranking().get().by()));
@@ -620,7 +635,7 @@ public final class SqlWriter {
       }
       for (String group : groupNames) {
         if (done.add(group)) {
-          order.add(sortValue(group, field).asc().nullsLast());
+          order.add(sortValue(group, field, inside).asc().nullsLast());
         }
       }
       return order;
@@ -641,7 +656,8 @@ public final class SqlWriter {
     }
 
     /** What a group is sorted by: its place in the author's order, or itself. */
-    private Field<?> sortValue(String group, java.util.function.Function<String, Field<?>> field) {
+    private Field<?> sortValue(
+        String group, Function<String, Field<?>> field, Function<String, Field<?>> inside) {
       int place = groupNames.indexOf(group);
       if (place < 0 || !(plan.groupings().get(place) instanceof Grouping.ByColumn by)) {
         return field.apply(group);
@@ -654,17 +670,15 @@ public final class SqlWriter {
           "array_position(array[{0}], cast({1} as text))",
           Object.class,
           DSL.list(order.stream().map(DSL::inline).toList()),
-          wholeGroup(place));
+          inside.apply(group));
     }
 
-    /** An output name cannot stand inside an expression of ORDER BY, so its source is taken. */
-    private Field<?> wholeGroup(int place) {
-      boolean wrapped = !with.isEmpty();
-      if (wrapped) {
-        return DSL.field(Names.of(groupNames.get(place)));
-      }
-      Map.Entry<BlockKey, List<Leaf>> block = blocks.entrySet().iterator().next();
-      return group(new Scan(block.getKey().table(), access, paths), block.getKey(), plan.groupings().get(place));
+    private Field<?> groupInPlace(String group) {
+      BlockKey block = blocks.keySet().iterator().next();
+      return group(
+          new Scan(block.table(), access, paths),
+          block,
+          plan.groupings().get(groupNames.indexOf(group)));
     }
 
     private List<OutputColumn> outputColumns() {

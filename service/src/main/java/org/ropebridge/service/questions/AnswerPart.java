@@ -32,7 +32,7 @@ record AnswerPart(
     List<WordPart> words,
     List<String> unread,
     Plan plan,
-    List<ColumnPart> columns,
+    List<AnswerColumn> columns,
     List<List<Object>> rows,
     String sql,
     String readableSql,
@@ -54,9 +54,9 @@ record AnswerPart(
   }
 
   /** A column of the rows. */
-  record ColumnPart(String name, String kind, String unit, String shownAs) {
-    static ColumnPart of(OutputColumn column) {
-      return new ColumnPart(
+  record AnswerColumn(String name, String kind, String unit, String shownAs) {
+    static AnswerColumn of(OutputColumn column) {
+      return new AnswerColumn(
           column.name(),
           column.kind().name().toLowerCase(Locale.ROOT),
           column.unit().orElse(""),

@@ -123,7 +123,7 @@ class Asking {
         reading.words().stream().map(AnswerPart.WordPart::of).toList(),
         reading.unread(),
         reading.plan().orElse(null),
-        query.map(q -> q.columns().stream().map(AnswerPart.ColumnPart::of).toList()).orElse(List.of()),
+        query.map(q -> q.columns().stream().map(AnswerPart.AnswerColumn::of).toList()).orElse(List.of()),
         rows,
         query.map(SqlQuery::text).orElse(""),
         query.map(SqlQuery::readable).orElse(""),

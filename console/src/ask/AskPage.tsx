@@ -1,0 +1,111 @@
+import { Box, Button, Flex, Input, NativeSelect, Spinner, Stack, Text } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useRef, useState, type FormEvent } from "react";
+import { useSearchParams } from "react-router";
+import { rest } from "../rest/client";
+import { Failure } from "../shell/Failure";
+import { AnswerView } from "./AnswerView";
+import { useModel, useModels } from "./models";
+import { Starters } from "./Starters";
+
+/** Where people ask. The question stands in the address, so that it can be kept and passed on. */
+export function AskPage() {
+  const [address, setAddress] = useSearchParams();
+  const { models, chosen } = useModels();
+  const asked = address.get("q") ?? "";
+  const model = useModel(chosen);
+  const answer = useQuery({
+    queryKey: ["answer", chosen, asked],
+    queryFn: ({ signal }) => rest.ask(chosen ?? "", asked, signal),
+    enabled: chosen !== undefined && asked !== "",
+    staleTime: 60_000,
+  });
+  const ask = (question: string, of = chosen) => {
+    if (question.trim() !== "") setAddress({ model: of ?? "", q: question.trim() });
+  };
+
+  if (models.isError) {
+    return <Failure error={models.error} onRetry={() => void models.refetch()} />;
+  }
+  if (models.data?.length === 0) {
+    return <Text>No model is published yet. An author publishes one with the client.</Text>;
+  }
+  return (
+    <Stack gap="6">
+      <QuestionBox
+        key={asked}
+        asked={asked}
+        busy={answer.isFetching}
+        models={models.data?.map((m) => ({ name: m.name, title: m.title })) ?? []}
+        chosen={chosen}
+        onAsk={ask}
+      />
+      {asked === "" ? (
+        <Starters model={model.data} loading={model.isPending} onAsk={ask} />
+      ) : answer.isPending ? (
+        <Flex gap="3" align="center" role="status" color="fg.muted">
+          <Spinner size="sm" /> Asking the warehouse
+        </Flex>
+      ) : answer.isError ? (
+        <Failure error={answer.error} onRetry={() => void answer.refetch()} />
+      ) : (
+        <AnswerView answer={answer.data} onAsk={ask} />
+      )}
+    </Stack>
+  );
+}
+
+interface QuestionBoxProps {
+  asked: string;
+  busy: boolean;
+  models: { name: string; title: string }[];
+  chosen: string | undefined;
+  onAsk: (question: string, model?: string) => void;
+}
+
+function QuestionBox({ asked, busy, models, chosen, onAsk }: QuestionBoxProps) {
+  const [question, setQuestion] = useState(asked);
+  const [model, setModel] = useState(chosen);
+  const input = useRef<HTMLInputElement>(null);
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    onAsk(question, model ?? chosen);
+    input.current?.blur();
+  };
+  return (
+    <Flex as="form" gap="3" onSubmit={submit} role="search">
+      {models.length > 1 && (
+        <NativeSelect.Root w="44" size="lg">
+          <NativeSelect.Field
+            aria-label="Model"
+            value={model ?? chosen}
+            onChange={(e) => setModel(e.target.value)}
+          >
+            {models.map((m) => (
+              <option key={m.name} value={m.name}>
+                {m.title}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+      )}
+      <Box flex="1">
+        <Input
+          ref={input}
+          size="lg"
+          bg="bg"
+          aria-label="Question"
+          placeholder="What do you want to know?"
+          maxLength={2000}
+          autoFocus={asked === ""}
+          value={question}
+          onChange={(e) => setQuestion(e.target.value)}
+        />
+      </Box>
+      <Button type="submit" size="lg" loading={busy} disabled={question.trim() === ""}>
+        Ask
+      </Button>
+    </Flex>
+  );
+}

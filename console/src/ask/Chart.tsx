@@ -1,0 +1,100 @@
+import { Box, useToken } from "@chakra-ui/react";
+import { useTheme } from "next-themes";
+import { useEffect, useRef } from "react";
+import { parse, View } from "vega";
+import { expressionInterpreter } from "vega-interpreter";
+import { compile, type TopLevelSpec } from "vega-lite";
+import type { Answer } from "../rest/client";
+import { chartData } from "./chartData";
+
+/** Colours that people with any colour vision tell apart (Okabe and Ito 2008). */
+const SERIES = ["#0072B2", "#E69F00", "#009E73", "#CC79A7", "#56B4E9", "#D55E00", "#8C8C8C"];
+const HEIGHT = 280;
+const BAR_STEP = 22;
+const AXIS_ROOM = 110;
+
+/** Draws an answer's Vega-Lite specification. Expressions are interpreted, never evaluated. */
+export default function Chart({ answer }: { answer: Answer }) {
+  const host = useRef<HTMLDivElement>(null);
+  const { resolvedTheme } = useTheme();
+  const [dark, light] = useToken("colors", ["gray.300", "gray.700"]);
+
+  useEffect(() => {
+    const element = host.current;
+    if (!element) return;
+    let view: View | undefined;
+    try {
+      const ink = resolvedTheme === "dark" ? dark : light;
+      view = draw(element, answer, ink ?? "gray");
+    } catch (e) {
+      // The table below says the same; a chart that cannot be drawn must not take the page down.
+      console.error(e);
+      element.hidden = true;
+    }
+    return () => {
+      view?.finalize();
+    };
+  }, [answer, resolvedTheme, dark, light]);
+
+  return (
+    <Box ref={host} w="full" minH="40" role="img" aria-label={`Chart: ${answer.restatement}`} />
+  );
+}
+
+function draw(element: HTMLElement, answer: Answer, ink: string): View {
+  const spec = {
+    ...answer.chart,
+    ...sized(answer, element.clientWidth),
+    data: { name: "rows", values: chartData(answer) },
+    background: "transparent",
+    config: {
+      view: { stroke: null },
+      axis: {
+        labelColor: ink,
+        titleColor: ink,
+        titleFontWeight: "normal",
+        grid: true,
+        gridOpacity: 0.15,
+        domain: false,
+        ticks: false,
+        labelFontSize: 12,
+        titleFontSize: 12,
+      },
+      axisBand: { grid: false },
+      legend: { labelColor: ink, titleColor: ink },
+      range: { category: SERIES },
+      bar: { color: SERIES[0], cornerRadiusEnd: 2 },
+      line: { color: SERIES[0], strokeWidth: 2 },
+      point: { color: SERIES[0], filled: true },
+    },
+  } as unknown as TopLevelSpec;
+  const view = new View(parse(compile(spec).spec, undefined, { ast: true }), {
+    expr: expressionInterpreter,
+    renderer: "canvas",
+    hover: true,
+  });
+  view.initialize(element);
+  void view.runAsync();
+  return view;
+}
+
+/**
+ * The chart with its size. Lying bars need room for each. Charts under each other cannot take their
+ * width from the page by themselves, so it is given to them.
+ */
+function sized(answer: Answer, width: number): Record<string, unknown> {
+  const chart = answer.chart as Spec | null;
+  const views = chart?.vconcat?.map((v) => ({
+    ...v,
+    width: width - AXIS_ROOM,
+    height: HEIGHT / 2,
+  }));
+  if (views) return { vconcat: views };
+  const lying = chart?.encoding?.y?.type === "ordinal";
+  return lying ? { height: { step: BAR_STEP } } : { height: HEIGHT };
+}
+
+interface Spec {
+  encoding?: { y?: { type?: string } };
+  vconcat?: Record<string, unknown>[];
+}

@@ -1,0 +1,59 @@
+import { Box, Button, Container, Flex, HStack, Image, Link, Text } from "@chakra-ui/react";
+import { useTheme } from "next-themes";
+import type { ReactNode } from "react";
+import { NavLink } from "react-router";
+import type { Who } from "../rest/client";
+import { useSignOut } from "../session/session";
+
+/** The frame of every page: where to go, who is signed in, light or dark. */
+export function Shell({ who, children }: { who: Who; children: ReactNode }) {
+  const signOut = useSignOut();
+  const { resolvedTheme, setTheme } = useTheme();
+  const other = resolvedTheme === "dark" ? "light" : "dark";
+  return (
+    <Box minH="100vh">
+      <Link href="#main" position="absolute" left="-999px" _focus={{ left: "4", top: "4" }}>
+        Skip to the page
+      </Link>
+      <Box as="header" bg="bg" borderBottomWidth="1px">
+        <Container maxW="6xl">
+          <Flex h="14" align="center" gap="6">
+            <HStack gap="2">
+              <Image src="/mark.svg" alt="" boxSize="6" />
+              <Text fontWeight="semibold">Rope Bridge</Text>
+            </HStack>
+            <HStack as="nav" gap="1" flex="1" aria-label="Pages">
+              <Page to="/ask">Ask</Page>
+              <Page to="/model">Model</Page>
+            </HStack>
+            <Text textStyle="sm" color="fg.muted" hideBelow="md">
+              {who.displayName}, {who.role}
+            </Text>
+            <Button size="sm" variant="ghost" onClick={() => setTheme(other)}>
+              {other === "dark" ? "Dark" : "Light"}
+            </Button>
+            <Button
+              size="sm"
+              variant="ghost"
+              loading={signOut.isPending}
+              onClick={() => signOut.mutate()}
+            >
+              Sign out
+            </Button>
+          </Flex>
+        </Container>
+      </Box>
+      <Container as="main" id="main" maxW="6xl" py="6">
+        {children}
+      </Container>
+    </Box>
+  );
+}
+
+function Page({ to, children }: { to: string; children: ReactNode }) {
+  return (
+    <Button asChild size="sm" variant="ghost" _currentPage={{ bg: "bg.emphasized" }}>
+      <NavLink to={to}>{children}</NavLink>
+    </Button>
+  );
+}
