@@ -79,7 +79,7 @@ final class EnglishVocabulary implements Vocabulary {
   private void fillers() {
     put(
         Role.FILLER,
-        "the", "a", "an", "our", "my", "their", "its", "his", "her", "your", "all", "any", "some",
+        "the", "a", "an", "of", "our", "my", "their", "its", "his", "her", "your", "all", "any", "some",
         "please", "thanks", "thank you", "hi", "hello", "hey", "ok", "okay", "so", "well", "now",
         "show", "show me", "give", "give me", "tell", "tell me", "list", "display", "see", "get",
         "find", "find out", "calculate", "compute", "compare", "plot", "draw", "chart", "report",
@@ -102,7 +102,7 @@ final class EnglishVocabulary implements Vocabulary {
     put(Role.COMMA, ",", ";", "/");
     put(
         Role.PREPOSITION,
-        "in", "at", "on", "for", "of", "from", "with", "within", "inside", "during", "by means of",
+        "in", "at", "on", "for", "from", "with", "within", "inside", "during", "by means of",
         "through", "via", "that are", "which are", "that were", "which were", "where", "who are",
         "who were", "whose", "coming from", "made by", "belonging to", "in the", "over the");
     put(Role.FROM, "from", "from the");

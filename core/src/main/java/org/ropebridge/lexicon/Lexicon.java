@@ -34,6 +34,10 @@ public final class Lexicon {
   private static final int LONGEST_PHRASE = 8;
   private static final int MOST_VALUES_FOR_SLIPS = 2_000;
   private static final double INFLECTED = 0.97;
+
+  /** Names of values are said as they are more often than other words. */
+  private static final double INFLECTED_VALUE = 0.75;
+
   private static final double SAME_STEM = 0.86;
   private static final double SHORTENED = 0.93;
   private static final double SLIP = 0.75;
@@ -225,11 +229,14 @@ public final class Lexicon {
       StringBuilder words = new StringBuilder();
       StringBuilder singulars = new StringBuilder();
       for (int to = from + 1; to <= Math.min(typed.length, from + LONGEST_PHRASE); to++) {
-        String word = typed[to - 1];
-        stems.append(vocabulary.stem(word));
+        List<String> parts =
+            tokens.get(to - 1).kind() == Token.Kind.QUOTED
+                ? words(typed[to - 1])
+                : List.of(typed[to - 1]);
+        stems.append(compact(stems(parts)));
         List<Entry> found = entries.getOrDefault(stems.toString(), List.of());
-        words.append(word);
-        singulars.append(vocabulary.singular(word));
+        words.append(compact(parts));
+        singulars.append(compact(singulars(parts)));
         if (found.isEmpty() || again && !anyTrue(corrected, from, to)) {
           continue;
         }
@@ -254,7 +261,8 @@ public final class Lexicon {
       quality = 1;
       found = Mention.Found.EXACT;
     } else if (entry.singular().equals(singular)) {
-      quality = INFLECTED;
+      boolean value = entry.meaning() instanceof Meaning.ValueName;
+      quality = value ? INFLECTED_VALUE : INFLECTED;
       found = Mention.Found.INFLECTED;
     } else if (entry.meaning() instanceof Meaning.FunctionWord) {
       return Optional.empty();

@@ -85,11 +85,22 @@ public final class Naming {
   public String column(ColumnRef ref) {
     String role = ref.role().map(this::role).orElse("");
     if (model.namesItsTable(ref)) {
-      return role.isEmpty() ? model.table(ref.table()).rowNoun() : role;
+      String noun = model.table(ref.table()).rowNoun();
+      boolean roleLeadsThere = ref.role().map(r -> leadsTo(r, ref.table())).orElse(false);
+      return role.isEmpty() ? noun : roleLeadsThere ? role : role + " " + noun;
     }
     String label = model.column(ref).label();
     String own = isUnique(label) ? label : model.table(ref.table()).rowNoun() + " " + label;
     return role.isEmpty() ? own : role + " " + own;
+  }
+
+  private boolean leadsTo(String role, String tableName) {
+    int dot = role.indexOf('.');
+    return model
+        .table(role.substring(0, dot))
+        .findLink(role.substring(dot + 1))
+        .map(l -> l.to().equals(tableName))
+        .orElse(false);
   }
 
   /** The phrase of a role given as {@code table.link}. */

@@ -86,6 +86,14 @@ public final class PlanCheck {
                 faults.add(Fault.of(Kind.MALFORMED, "Rows can be sorted by what they show only."));
               }
             });
+    List<Object> weekdayFilters =
+        plan.filters().stream()
+            .filter(Filter.OnWeekdays.class::isInstance)
+            .map(f -> (Object) ((Filter.OnWeekdays) f).date())
+            .toList();
+    if (new HashSet<>(weekdayFilters).size() < weekdayFilters.size()) {
+      faults.add(Fault.of(Kind.MALFORMED, "One date is limited to days of the week twice."));
+    }
     long valueFilters =
         plan.filters().stream()
             .filter(f -> f instanceof Filter.InValues v && !v.negated())

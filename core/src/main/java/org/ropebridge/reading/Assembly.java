@@ -64,7 +64,9 @@ final class Assembly {
 
   private boolean take(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.Measures more) {
-      if (!measures.isEmpty() && !joined) {
+      boolean another =
+          !measures.isEmpty() || ranked.flatMap(Contribution.Ranked::by).isPresent();
+      if (another && !joined) {
         penalty += MEASURES_NOT_JOINED;
       }
       more.measures().stream().filter(m -> !measures.contains(m)).forEach(measures::add);

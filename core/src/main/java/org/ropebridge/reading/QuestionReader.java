@@ -225,7 +225,7 @@ public final class QuestionReader {
   private static long secondPeriods(Plan plan) {
     long periods =
         plan.filters().stream()
-            .filter(f -> f instanceof Filter.InPeriod in && !in.negated())
+            .filter(Filter.InPeriod.class::isInstance)
             .count();
     return Math.max(0, periods - 1);
   }

@@ -32,7 +32,7 @@ public final class Grammar {
           new MonthDayRule(),
           new MonthRule(),
           new NamedPartOfYearRule(),
-          new NotOnWeekdaysRule(),
+          new OnWeekdaysRule(),
           new NounRule(),
           new OccasionRule(),
           new OnDateColumnRule(),

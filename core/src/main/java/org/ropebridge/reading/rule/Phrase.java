@@ -1,8 +1,10 @@
 package org.ropebridge.reading.rule;
 
 import java.math.BigDecimal;
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
@@ -27,6 +29,13 @@ sealed interface Phrase extends Part {
    * @param yearSaid whether the words fix the year
    */
   record Time(Period period, boolean yearSaid) implements Phrase {}
+
+  /** Days of the week. */
+  record Weekdays(Set<DayOfWeek> days) implements Phrase {
+    public Weekdays {
+      days = Set.copyOf(days);
+    }
+  }
 
   /** Values of one column. */
   record Values(ColumnRef column, List<String> stored) implements Phrase {

@@ -19,7 +19,7 @@ final class UnitOfDateRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return 0.5;
   }
 
   @Override

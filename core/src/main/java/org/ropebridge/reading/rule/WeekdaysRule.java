@@ -2,23 +2,21 @@ package org.ropebridge.reading.rule;
 
 import java.time.DayOfWeek;
 import java.util.EnumSet;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
- * "on Mondays", "at weekends", "Saturdays and Sundays"
- *  [weekday] [and] [weekday]   ->   keeps what falls on those days
+ * "Mondays", "Saturdays and Sundays", "weekends"
+ *  [weekday] [and] [weekdays]   ->   the days together
  */
 final class WeekdaysRule extends Rule {
   WeekdaysRule() {
     super(Slot.a(Part.class, WeekdaysRule::isDay),
         Slot.word(Role.AND, Role.OR, Role.COMMA).maybe(),
-        Slot.a(Contribution.Narrowing.class, n -> n.filter() instanceof Filter.OnWeekdays).maybe());
+        Slot.a(Phrase.Weekdays.class).maybe());
   }
 
   @Override
@@ -33,17 +31,8 @@ final class WeekdaysRule extends Rule {
     } else {
       days.addAll(Set.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY));
     }
-    boolean negated = false;
-    if (match.has(2)) {
-      Filter.OnWeekdays others =
-          (Filter.OnWeekdays) match.get(2, Contribution.Narrowing.class).filter();
-      if (others.negated() || others.date().isPresent()) {
-        return;
-      }
-      days.addAll(others.days());
-    }
-    out.accept(
-        new Contribution.Narrowing(new Filter.OnWeekdays(days, Optional.empty(), negated)));
+    match.find(2, Phrase.Weekdays.class).ifPresent(more -> days.addAll(more.days()));
+    out.accept(new Phrase.Weekdays(days));
   }
 
   private static boolean isDay(Part part) {

@@ -1,0 +1,45 @@
+package org.ropebridge.reading;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.ShrinkingMode;
+import org.ropebridge.DemoModel;
+import org.ropebridge.PotteryModel;
+import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.RandomPlans;
+
+/** Every plan, said in words, is read back as the same plan. */
+class RoundTripTest {
+  private static final RandomPlans DEMO = plans(DemoModel.MODEL, DemoModel.VALUES, DemoModel.READER);
+  private static final RandomPlans POTTERY =
+      plans(PotteryModel.MODEL, PotteryModel.VALUES, PotteryModel.READER);
+
+  private static RandomPlans plans(Model model, ValueIndex values, QuestionReader reader) {
+    return new RandomPlans(model, values, reader.periods().today());
+  }
+
+  @Property(tries = 3000, shrinking = ShrinkingMode.OFF)
+  void onTheDemo(@ForAll long seed) {
+    check(DemoModel.READER, DEMO.of(seed));
+  }
+
+  @Property(tries = 3000, shrinking = ShrinkingMode.OFF)
+  void onAnotherModel(@ForAll long seed) {
+    check(PotteryModel.READER, POTTERY.of(seed));
+  }
+
+  private static void check(QuestionReader reader, Plan plan) {
+    String words = reader.restatement().of(plan);
+    Reading reading = reader.read(words);
+    assertEquals(
+        plan,
+        reading.plan().orElse(null),
+        () ->
+            "\"" + words + "\" " + reading.status() + " " + reading.restatement() + " "
+                + reading.reason() + reading.choices().stream().map(Reading.Choice::restatement).toList());
+  }
+}
