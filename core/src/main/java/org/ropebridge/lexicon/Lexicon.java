@@ -42,6 +42,9 @@ public final class Lexicon {
   private static final double SHORTENED = 0.93;
   private static final double SLIP = 0.75;
 
+  /** Digits without quotes are a number first, and the name of a value only where that fits. */
+  private static final double BARE_DIGITS = 0.7;
+
   private final Vocabulary vocabulary;
   private final Map<String, List<Entry>> entries = new HashMap<>();
   private final Slips slips = new Slips();
@@ -247,7 +250,11 @@ public final class Lexicon {
           if (preferred != null && !isCalled(entry.meaning(), preferred)) {
             continue;
           }
-          mention(entry, compact, singular, from, to, again).ifPresent(into::add);
+          boolean bareDigits =
+              entry.meaning() instanceof Meaning.ValueName && token.kind() == Token.Kind.NUMBER;
+          mention(entry, compact, singular, from, to, again)
+              .map(m -> bareDigits ? m.weaker(BARE_DIGITS) : m)
+              .ifPresent(into::add);
         }
       }
     }

@@ -10,6 +10,10 @@ package org.ropebridge.lexicon;
  * @param found how it was found
  */
 public record Mention(int from, int to, Meaning meaning, double quality, Found found) {
+  Mention weaker(double factor) {
+    return new Mention(from, to, meaning, quality * factor, found);
+  }
+
   /** How a mention was found. */
   public enum Found {
     /** The words as they are written in the model or the language. */

@@ -101,6 +101,12 @@ public record Model(
         questions, access, occasions);
   }
 
+  public Model withPreferences(Preferences newPreferences) {
+    return new Model(
+        name, title, about, languages, calendar, sources, newPreferences, tables, metrics,
+        questions, access, occasions);
+  }
+
   public Model withQuestions(List<SampleQuestion> newQuestions) {
     return new Model(
         name, title, about, languages, calendar, sources, preferences, tables, metrics,

@@ -23,6 +23,25 @@ public final class SampleQuestions {
    */
   public static List<Fault> faults(
       Model model, QuestionReader reader, Places places, boolean valuesKnown) {
+    return faults(model, reader, places, valuesKnown, Fault.Severity.ERROR);
+  }
+
+  /**
+   * The same for a model with other faults, which may be the reason for these.
+   *
+   * @param reader reads the sound part of the model
+   */
+  public static List<Fault> besideOtherFaults(
+      Model model, QuestionReader reader, Places places, boolean valuesKnown) {
+    return faults(model, reader, places, valuesKnown, Fault.Severity.WARNING);
+  }
+
+  private static List<Fault> faults(
+      Model model,
+      QuestionReader reader,
+      Places places,
+      boolean valuesKnown,
+      Fault.Severity severity) {
     List<Fault> faults = new ArrayList<>();
     for (int i = 0; i < model.questions().size(); i++) {
       SampleQuestion question = model.questions().get(i);
@@ -32,10 +51,13 @@ public final class SampleQuestions {
         boolean valueMissing = !valuesKnown && !reading.unread().isEmpty() && namesValues(reading);
         if (reading.status() != Reading.Status.ANSWERED && !valueMissing) {
           faults.add(
-              Fault.error(
+              new Fault(
+                  severity,
                   places.ofValue(path + "/means"),
                   "\"" + question.means().get() + "\" cannot be read: " + reading.reason(),
-                  reading.choices().isEmpty()
+                  severity == Fault.Severity.WARNING
+                      ? "if the other faults are not the reason, say it in the model's own words"
+                      : reading.choices().isEmpty()
                       ? "say it in the model's own words"
                       : "say one of: "
                           + String.join("; ", reading.choices().stream().map(Reading.Choice::restatement).toList())));

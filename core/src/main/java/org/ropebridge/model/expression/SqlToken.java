@@ -47,6 +47,9 @@ record SqlToken(Kind kind, String text, int offset) {
         tokens.add(new SqlToken(Kind.PARAMETER, sql.substring(start + 1, i), start));
       } else {
         String two = i + 2 <= sql.length() ? sql.substring(i, i + 2) : "";
+        if (two.equals("--") || two.equals("/*")) {
+          throw new ExpressionException("comments are not allowed in an expression", i);
+        }
         int length = List.of("<=", ">=", "<>", "!=", "||").contains(two) ? 2 : 1;
         if (length == 1 && "+-*/(),=<>".indexOf(c) < 0) {
           throw new ExpressionException("\"" + c + "\" is not allowed in an expression", i);

@@ -1,7 +1,9 @@
 package org.ropebridge.model.file;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Where each item of a model stands in its files. Items are found by path: {@code
@@ -11,6 +13,7 @@ import java.util.Map;
 public final class Places {
   private static final String VALUE = "=";
   private final Map<String, Place> places = new HashMap<>();
+  private final Set<String> quoted = new HashSet<>();
 
   void put(String path, Place place) {
     places.putIfAbsent(path, place);
@@ -31,6 +34,11 @@ public final class Places {
     return new Place("model.yaml", 1, 1);
   }
 
+  /** Tells that the item's value is written in quotes, so that its text begins one further. */
+  void putQuoted(String path) {
+    quoted.add(path);
+  }
+
   /** The place where the item's value begins. */
   public Place ofValue(String path) {
     Place place = places.get(path + VALUE);
@@ -40,7 +48,8 @@ public final class Places {
   /** The place of a character within a one-line value; of the value itself when it is longer. */
   public Place within(String path, int offset) {
     Place place = ofValue(path);
-    return new Place(place.file(), place.line(), place.column() + offset);
+    int quote = quoted.contains(path) ? 1 : 0;
+    return new Place(place.file(), place.line(), place.column() + quote + offset);
   }
 
   private static String parent(String path) {

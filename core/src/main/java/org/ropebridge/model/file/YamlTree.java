@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import org.ropebridge.model.Nearest;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.common.ScalarStyle;
 import org.snakeyaml.engine.v2.exceptions.Mark;
 import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
 import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
@@ -62,6 +63,11 @@ final class YamlTree {
 
   private Optional<Object> value(Node node, Shape shape, String path) {
     places.putValue(path, place(node));
+    if (node instanceof ScalarNode scalar
+        && (scalar.getScalarStyle() == ScalarStyle.DOUBLE_QUOTED
+            || scalar.getScalarStyle() == ScalarStyle.SINGLE_QUOTED)) {
+      places.putQuoted(path);
+    }
     if (shape instanceof Shape.Either either) {
       boolean looksShort =
           either.longForm() instanceof Shape.Items

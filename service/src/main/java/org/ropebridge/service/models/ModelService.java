@@ -11,6 +11,7 @@ import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.check.ModelCheck;
+import org.ropebridge.model.check.SoundPart;
 import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.reading.QuestionReader;
@@ -65,8 +66,10 @@ public class ModelService {
   }
 
   private List<Fault> questions(Model model, ModelReader.Result result, boolean sound) {
+    Model readable = sound ? model : SoundPart.of(model);
     Access access = Access.unlimited(model);
-    Optional<ValueIndex> values = sound ? values(model, access) : Optional.empty();
+    Optional<ValueIndex> values =
+        sound ? values(model, access) : values(readable, Access.unlimited(readable));
     try {
       LocalDate today =
           model
@@ -75,8 +78,10 @@ public class ModelService {
               .orElseGet(() -> values.isPresent() ? engines.todayFor(access) : LocalDate.now());
       QuestionReader reader =
           new QuestionReader(
-              model, values.orElse(ValueIndex.EMPTY), LanguagePack.ENGLISH, today);
-      return SampleQuestions.faults(model, reader, result.places(), values.isPresent());
+              readable, values.orElse(ValueIndex.EMPTY), LanguagePack.ENGLISH, today);
+      return sound
+          ? SampleQuestions.faults(model, reader, result.places(), values.isPresent())
+          : SampleQuestions.besideOtherFaults(model, reader, result.places(), values.isPresent());
     } catch (RuntimeException e) {
       // A model with faults may be too broken to read questions on; its own faults come first.
       if (sound) {

@@ -1,0 +1,55 @@
+package org.ropebridge;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The rooms of the core, and the arrows between them: only downwards. */
+@AnalyzeClasses(packages = "org.ropebridge", importOptions = {ImportOption.DoNotIncludeTests.class, ImportOption.DoNotIncludeJars.class})
+class ArchitectureTest {
+
+  @ArchTest
+  static final ArchRule ARROWS_POINT_DOWN =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("answer").definedBy("org.ropebridge.answer..")
+          .layer("sql").definedBy("org.ropebridge.sql..")
+          .layer("reading").definedBy("org.ropebridge.reading..")
+          .layer("language").definedBy("org.ropebridge.language..")
+          .layer("lexicon").definedBy("org.ropebridge.lexicon..")
+          .layer("plan").definedBy("org.ropebridge.plan..")
+          .layer("access").definedBy("org.ropebridge.access..")
+          .layer("model").definedBy("org.ropebridge.model..")
+          .whereLayer("answer").mayNotBeAccessedByAnyLayer()
+          .whereLayer("sql").mayOnlyBeAccessedByLayers("answer")
+          .whereLayer("reading").mayOnlyBeAccessedByLayers("sql", "answer")
+          .whereLayer("language").mayOnlyBeAccessedByLayers("reading")
+          .whereLayer("lexicon").mayOnlyBeAccessedByLayers("language", "reading")
+          .whereLayer("plan").mayOnlyBeAccessedByLayers("lexicon", "language", "reading", "sql", "answer")
+          .whereLayer("access").mayOnlyBeAccessedByLayers("plan", "sql", "answer");
+
+  @ArchTest
+  static final ArchRule THE_CORE_KNOWS_NO_SERVER_AND_NO_CONNECTION =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("org.ropebridge.demo..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("org.springframework..", "jakarta..", "java.net.http..", "javax.sql..", "java.awt..")
+          .orShould()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.sql.Connection");
+
+  @ArchTest
+  static final ArchRule ONLY_SQL_KNOWS_THE_SQL_TREE =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("org.ropebridge.sql..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("org.jooq..");
+}
