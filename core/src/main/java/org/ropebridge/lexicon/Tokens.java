@@ -16,7 +16,7 @@ public final class Tokens {
               + "|(?<ordinal>\\d+(?:st|nd|rd|th)\\b)"
               + "|(?<number>\\d+(?:[.,]\\d+)*)"
               + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*)"
-              + "|(?<stop>[.?!:](?=\\s|$))"
+              + "|(?<stop>[.?!:]+(?=\\s|$))"
               + "|(?<space>[\\s\\-\u2013\u2014]+)"
               + "|(?<sign>>=|<=|\\X)",
           Pattern.CASE_INSENSITIVE);

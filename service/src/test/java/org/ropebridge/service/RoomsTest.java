@@ -1,0 +1,48 @@
+package org.ropebridge.service;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The rooms of the service, and that the core does not know it. */
+@AnalyzeClasses(packages = "org.ropebridge", importOptions = ImportOption.DoNotIncludeTests.class)
+class RoomsTest {
+
+  @ArchTest
+  static final ArchRule ARROWS_POINT_DOWN =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("demo").definedBy("org.ropebridge.service.demo..")
+          .layer("questions").definedBy("org.ropebridge.service.questions..")
+          .layer("models").definedBy("org.ropebridge.service.models..")
+          .layer("sources").definedBy("org.ropebridge.service.sources..")
+          .layer("accounts").definedBy("org.ropebridge.service.accounts..")
+          .whereLayer("demo").mayNotBeAccessedByAnyLayer()
+          .whereLayer("questions").mayNotBeAccessedByAnyLayer()
+          .whereLayer("models").mayOnlyBeAccessedByLayers("questions", "demo")
+          .whereLayer("sources").mayOnlyBeAccessedByLayers("models", "questions", "demo");
+
+  @ArchTest
+  static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_SERVICE =
+      noClasses()
+          .that()
+          .resideOutsideOfPackages("org.ropebridge.service..", "org.ropebridge.demo..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("org.ropebridge.service..", "org.springframework..");
+
+  @ArchTest
+  static final ArchRule ONLY_SOURCES_CONNECT_TO_WAREHOUSES =
+      noClasses()
+          .that()
+          .resideInAPackage("org.ropebridge.service..")
+          .and()
+          .resideOutsideOfPackage("org.ropebridge.service.sources..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("java.sql..", "javax.sql..", "com.zaxxer..");
+}

@@ -1,0 +1,195 @@
+package org.ropebridge.service;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Map;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.ropebridge.demo.DemoData;
+import org.ropebridge.demo.DemoLoader;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Starts the real service once, on a free loopback port, on real databases with the small demo.
+ * Tests speak with it over HTTP.
+ */
+final class RunningService implements BeforeAllCallback, AutoCloseable {
+  static final String PASSWORD = "correct horse";
+  static final String READER = "service_test_reader";
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+  private static RunningService instance;
+
+  private ConfigurableApplicationContext context;
+  private String url;
+
+  @Override
+  public void beforeAll(ExtensionContext extension) throws Exception {
+    if (instance == null) {
+      RunningService service = new RunningService();
+      service.start();
+      instance = service;
+      extension.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put("service", service);
+    }
+  }
+
+  private void start() throws SQLException, IOException {
+    String admin = System.getenv("ROPEBRIDGE_TEST_JDBC");
+    if (admin == null) {
+      throw new IllegalStateException(
+          "no test database: run ./check, or eval \"$(bin/test-database)\" first");
+    }
+    try (Connection connection = DriverManager.getConnection(admin);
+        Statement statement = connection.createStatement()) {
+      for (String database : new String[] {"service_test", "service_test_warehouse"}) {
+        statement.execute("drop database if exists " + database + " with (force)");
+        statement.execute("create database " + database);
+      }
+      statement.execute(
+          "do $$ begin if not exists (select from pg_roles where rolname = '" + READER
+              + "') then create role " + READER + " login; end if; end $$");
+      statement.execute("alter role " + READER + " password 'reader'");
+    }
+    String warehouse = admin.replaceFirst("/postgres\\?", "/service_test_warehouse?");
+    try (Connection connection = DriverManager.getConnection(warehouse)) {
+      DemoLoader.load(connection, DemoData.Size.SMALL, READER, t -> {});
+    }
+    Path folder = Files.createTempDirectory("ropebridge-test");
+    context =
+        SpringApplication.run(
+            RopeBridge.class,
+            "--server.port=0",
+            "--spring.datasource.url=" + admin.replaceFirst("/postgres\\?", "/service_test?"),
+            "--ropebridge.key-file=" + folder.resolve("key"),
+            "--ropebridge.warehouse.statement-timeout=2s",
+            "--ropebridge.demo.enabled=true",
+            "--ropebridge.demo.url=" + warehouse.replaceFirst("\\?.*", ""),
+            "--ropebridge.demo.user-name=" + READER,
+            "--ropebridge.demo.password=reader",
+            "--ropebridge.demo.account-password=" + PASSWORD);
+    url =
+        "http://127.0.0.1:"
+            + ((WebServerApplicationContext) context).getWebServer().getPort();
+  }
+
+  @Override
+  public void close() {
+    context.close();
+  }
+
+  static <T> T bean(Class<T> type) {
+    return instance.context.getBean(type);
+  }
+
+  static String url() {
+    return instance.url;
+  }
+
+  /** A JDBC address of the service's own database. */
+  static String storage() {
+    return System.getenv("ROPEBRIDGE_TEST_JDBC").replaceFirst("/postgres\\?", "/service_test?");
+  }
+
+  /** What came back. */
+  record Reply(int status, String type, JsonNode json, String text, HttpResponse<String> raw) {}
+
+  /** A caller with cookies of its own, and perhaps a token. */
+  static final class Caller {
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private String token;
+
+    static Caller anonymous() {
+      return new Caller();
+    }
+
+    static Caller withToken(String name) {
+      Caller caller = new Caller();
+      Reply reply = caller.post("/api/tokens", Map.of("name", name, "password", PASSWORD));
+      caller.token = reply.json().path("token").asString();
+      return caller;
+    }
+
+    Caller token(String given) {
+      token = given;
+      return this;
+    }
+
+    String token() {
+      return token;
+    }
+
+    Reply get(String path) {
+      return send(request(path).GET());
+    }
+
+    Reply post(String path, Object body) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/json")
+              .POST(HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body))));
+    }
+
+    Reply put(String path, Object body) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/json")
+              .PUT(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
+    }
+
+    Reply delete(String path) {
+      return send(request(path).DELETE());
+    }
+
+    /** The value that the page hands back to prove where it came from. */
+    String csrf() {
+      return cookies.getCookieStore().getCookies().stream()
+          .filter(c -> c.getName().equals("XSRF-TOKEN"))
+          .map(java.net.HttpCookie::getValue)
+          .findFirst()
+          .orElse("");
+    }
+
+    Reply postFromPage(String path, Object body) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/json")
+              .header("X-XSRF-TOKEN", csrf())
+              .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
+    }
+
+    private HttpRequest.Builder request(String path) {
+      HttpRequest.Builder builder = HttpRequest.newBuilder(URI.create(url() + path));
+      return token == null ? builder : builder.header("Authorization", "Bearer " + token);
+    }
+
+    private Reply send(HttpRequest.Builder request) {
+      try {
+        HttpResponse<String> response =
+            http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        String type = response.headers().firstValue("Content-Type").orElse("");
+        boolean isJson = type.contains("json") && !response.body().isBlank();
+        JsonNode json = isJson ? JSON.readTree(response.body()) : JSON.createObjectNode();
+        return new Reply(response.statusCode(), type, json, response.body(), response);
+      } catch (IOException e) {
+        throw new IllegalStateException(e);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+}
