@@ -9,28 +9,45 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 
 /** The rooms of the core, and the arrows between them: only downwards. */
-@AnalyzeClasses(packages = "org.ropebridge", importOptions = {ImportOption.DoNotIncludeTests.class, ImportOption.DoNotIncludeJars.class})
+@AnalyzeClasses(
+    packages = "org.ropebridge",
+    importOptions = {ImportOption.DoNotIncludeTests.class, ImportOption.DoNotIncludeJars.class})
 class ArchitectureTest {
 
   @ArchTest
   static final ArchRule ARROWS_POINT_DOWN =
       layeredArchitecture()
           .consideringOnlyDependenciesInLayers()
-          .layer("answer").definedBy("org.ropebridge.answer..")
-          .layer("sql").definedBy("org.ropebridge.sql..")
-          .layer("reading").definedBy("org.ropebridge.reading..")
-          .layer("language").definedBy("org.ropebridge.language..")
-          .layer("lexicon").definedBy("org.ropebridge.lexicon..")
-          .layer("plan").definedBy("org.ropebridge.plan..")
-          .layer("access").definedBy("org.ropebridge.access..")
-          .layer("model").definedBy("org.ropebridge.model..")
-          .whereLayer("answer").mayNotBeAccessedByAnyLayer()
-          .whereLayer("sql").mayOnlyBeAccessedByLayers("answer")
-          .whereLayer("reading").mayOnlyBeAccessedByLayers("sql", "answer")
-          .whereLayer("language").mayOnlyBeAccessedByLayers("reading")
-          .whereLayer("lexicon").mayOnlyBeAccessedByLayers("language", "reading")
-          .whereLayer("plan").mayOnlyBeAccessedByLayers("lexicon", "language", "reading", "sql", "answer")
-          .whereLayer("access").mayOnlyBeAccessedByLayers("plan", "sql", "answer");
+          .layer("answer")
+          .definedBy("org.ropebridge.answer..")
+          .layer("sql")
+          .definedBy("org.ropebridge.sql..")
+          .layer("reading")
+          .definedBy("org.ropebridge.reading..")
+          .layer("language")
+          .definedBy("org.ropebridge.language..")
+          .layer("lexicon")
+          .definedBy("org.ropebridge.lexicon..")
+          .layer("plan")
+          .definedBy("org.ropebridge.plan..")
+          .layer("access")
+          .definedBy("org.ropebridge.access..")
+          .layer("model")
+          .definedBy("org.ropebridge.model..")
+          .whereLayer("answer")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("sql")
+          .mayOnlyBeAccessedByLayers("answer")
+          .whereLayer("reading")
+          .mayOnlyBeAccessedByLayers("sql", "answer")
+          .whereLayer("language")
+          .mayOnlyBeAccessedByLayers("reading")
+          .whereLayer("lexicon")
+          .mayOnlyBeAccessedByLayers("language", "reading")
+          .whereLayer("plan")
+          .mayOnlyBeAccessedByLayers("lexicon", "language", "reading", "sql", "answer")
+          .whereLayer("access")
+          .mayOnlyBeAccessedByLayers("plan", "sql", "answer");
 
   @ArchTest
   static final ArchRule THE_CORE_KNOWS_NO_SERVER_AND_NO_CONNECTION =
@@ -39,7 +56,8 @@ class ArchitectureTest {
           .resideOutsideOfPackage("org.ropebridge.demo..")
           .should()
           .dependOnClassesThat()
-          .resideInAnyPackage("org.springframework..", "jakarta..", "java.net.http..", "javax.sql..", "java.awt..")
+          .resideInAnyPackage(
+              "org.springframework..", "jakarta..", "java.net.http..", "javax.sql..", "java.awt..")
           .orShould()
           .dependOnClassesThat()
           .haveFullyQualifiedName("java.sql.Connection");

@@ -51,7 +51,8 @@ public final class DemoModel {
           public void row(Object... values) {
             for (int i = 0; i < values.length; i++) {
               if (values[i] instanceof String text) {
-                seen.computeIfAbsent(table + "." + columns.get(i), k -> new LinkedHashSet<>()).add(text);
+                seen.computeIfAbsent(table + "." + columns.get(i), k -> new LinkedHashSet<>())
+                    .add(text);
               }
             }
           }

@@ -54,8 +54,12 @@ public final class PotteryModel {
     Map<String, String> files = new TreeMap<>();
     for (String path :
         List.of(
-            "model.yaml", "metrics.yaml", "tables/kilns.yaml", "tables/firings.yaml",
-            "tables/potters.yaml", "tables/pots.yaml")) {
+            "model.yaml",
+            "metrics.yaml",
+            "tables/kilns.yaml",
+            "tables/firings.yaml",
+            "tables/potters.yaml",
+            "tables/pots.yaml")) {
       try (InputStream in = PotteryModel.class.getResourceAsStream("/pottery/" + path)) {
         files.put(path, new String(in.readAllBytes(), StandardCharsets.UTF_8));
       } catch (IOException e) {

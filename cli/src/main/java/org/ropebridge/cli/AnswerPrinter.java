@@ -10,13 +10,16 @@ import tools.jackson.databind.JsonNode;
 final class AnswerPrinter {
   /** Forms of output. */
   enum Form {
-    table, json, csv, sql, plan
+    table,
+    json,
+    csv,
+    sql,
+    plan
   }
 
   private final PrintWriter out;
   private final PrintWriter err;
-  private final boolean color =
-      System.getenv("NO_COLOR") == null && Ansi.AUTO.enabled();
+  private final boolean color = System.getenv("NO_COLOR") == null && Ansi.AUTO.enabled();
 
   AnswerPrinter(PrintWriter out, PrintWriter err) {
     this.out = out;
@@ -58,7 +61,10 @@ final class AnswerPrinter {
       JsonNode column = columns.get(0);
       String text = Cells.text(rows.get(0).get(0), column);
       String unit = unit(column);
-      out.println("  " + strong(text.isEmpty() ? "no value" : text + (unit.isEmpty() ? "" : " " + unit), "1"));
+      out.println(
+          "  "
+              + strong(
+                  text.isEmpty() ? "no value" : text + (unit.isEmpty() ? "" : " " + unit), "1"));
     } else {
       printRows(columns, rows);
     }
@@ -107,7 +113,9 @@ final class AnswerPrinter {
       row.forEach(
           v ->
               cells.add(
-                  v.isNull() ? "" : quoted(v.isNumber() ? v.decimalValue().toPlainString() : v.asString())));
+                  v.isNull()
+                      ? ""
+                      : quoted(v.isNumber() ? v.decimalValue().toPlainString() : v.asString())));
       out.print(String.join(",", cells) + "\r\n");
     }
   }

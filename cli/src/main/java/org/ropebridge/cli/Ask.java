@@ -54,7 +54,10 @@ final class Ask implements Callable<Integer> {
     @Parameters(paramLabel = "QUESTION", description = "In plain words.")
     private String question;
 
-    @Option(names = "--batch", paramLabel = "FILE", description = "File of questions; - for standard input.")
+    @Option(
+        names = "--batch",
+        paramLabel = "FILE",
+        description = "File of questions; - for standard input.")
     private Path batch;
   }
 
@@ -86,7 +89,9 @@ final class Ask implements Callable<Integer> {
           if (asked == null) {
             result.put("id", number);
           } else {
-            result.set("id", asked.has("id") ? asked.get("id") : Rest.JSON.getNodeFactory().numberNode(number));
+            result.set(
+                "id",
+                asked.has("id") ? asked.get("id") : Rest.JSON.getNodeFactory().numberNode(number));
           }
           String question = asked == null ? line.strip() : asked.path("question").asString();
           JsonNode answer = rest.post(path, Map.of("question", question));

@@ -36,8 +36,10 @@ final class Cells {
       case "quarter" -> quarter(LocalDate.parse(value.asString()));
       case "month" -> format(value, "MMM yyyy");
       case "week", "day" -> format(value, "d MMM yyyy");
-      case "day_of_week" -> DayOfWeek.of(value.asInt()).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
-      case "month_of_year" -> Month.of(value.asInt()).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+      case "day_of_week" ->
+          DayOfWeek.of(value.asInt()).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+      case "month_of_year" ->
+          Month.of(value.asInt()).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
       case "hour_of_day" -> String.format(Locale.ROOT, "%02d:00", value.asInt());
       default -> value.asString();
     };
@@ -63,7 +65,8 @@ final class Cells {
     if (shownAs.equals("money")) {
       return new DecimalFormat("#,##0.00", SIGNS).format(number);
     }
-    BigDecimal rounded = number.setScale(Math.min(2, Math.max(0, number.scale())), RoundingMode.HALF_UP);
+    BigDecimal rounded =
+        number.setScale(Math.min(2, Math.max(0, number.scale())), RoundingMode.HALF_UP);
     return new DecimalFormat("#,##0.##", SIGNS).format(rounded);
   }
 }

@@ -42,9 +42,7 @@ record Config(String url, String token, String name) {
 
   private static Path[] candidates() {
     String fallback = System.getenv("ROPEBRIDGE_FALLBACK_CONFIG");
-    return fallback == null
-        ? new Path[] {file()}
-        : new Path[] {file(), Path.of(fallback)};
+    return fallback == null ? new Path[] {file()} : new Path[] {file(), Path.of(fallback)};
   }
 
   void save() {

@@ -45,7 +45,8 @@ final class Login implements Callable<Integer> {
     JsonNode token =
         new Rest(url, null)
             .post(
-                "/api/tokens", Map.of("name", who, "password", password, "label", "ropebridge client"));
+                "/api/tokens",
+                Map.of("name", who, "password", password, "label", "ropebridge client"));
     new Config(url, token.path("token").asString(), who).save();
     spec.commandLine().getOut().println("Signed in to " + url + " as " + who + ".");
     return Exit.OK;

@@ -50,8 +50,7 @@ public final class Main {
 
   static int run(PrintWriter out, PrintWriter err, String... args) {
     boolean plain = System.getenv("NO_COLOR") != null;
-    ColorScheme scheme =
-        CommandLine.Help.defaultColorScheme(plain ? Ansi.OFF : Ansi.AUTO);
+    ColorScheme scheme = CommandLine.Help.defaultColorScheme(plain ? Ansi.OFF : Ansi.AUTO);
     CommandLine line =
         new CommandLine(new Main())
             .setOut(out)

@@ -53,8 +53,11 @@ final class ModelCommand {
       print(dir, published.path("warnings"));
       out()
           .println(
-              "Published " + published.path("model").asString() + ", edition "
-                  + published.path("edition").asInt() + ".");
+              "Published "
+                  + published.path("model").asString()
+                  + ", edition "
+                  + published.path("edition").asInt()
+                  + ".");
       return Exit.OK;
     } catch (Rest.Refusal refusal) {
       if (!refusal.problem().has("faults")) {
@@ -98,8 +101,12 @@ final class ModelCommand {
     JsonNode model = rest.get("/api/models/" + Models.choose(rest, name));
     PrintWriter out = out();
     out.println(
-        model.path("title").asString() + " (" + model.path("name").asString() + ", edition "
-            + model.path("edition").asInt() + ")");
+        model.path("title").asString()
+            + " ("
+            + model.path("name").asString()
+            + ", edition "
+            + model.path("edition").asInt()
+            + ")");
     out.println(model.path("about").asString());
     out.println();
     List<List<String>> metrics = new ArrayList<>();
@@ -145,8 +152,21 @@ final class ModelCommand {
   private void printFault(
       Path dir, String file, int line, int column, String severity, JsonNode fault) {
     boolean color = System.getenv("NO_COLOR") == null && Ansi.AUTO.enabled();
-    String marked = color ? (severity.equals("error") ? "\u001b[31m" : "\u001b[33m") + severity + "\u001b[0m" : severity;
-    out().println(dir.resolve(file) + ":" + line + ":" + column + ": " + marked + ": " + fault.path("message").asString());
+    String marked =
+        color
+            ? (severity.equals("error") ? "\u001b[31m" : "\u001b[33m") + severity + "\u001b[0m"
+            : severity;
+    out()
+        .println(
+            dir.resolve(file)
+                + ":"
+                + line
+                + ":"
+                + column
+                + ": "
+                + marked
+                + ": "
+                + fault.path("message").asString());
     String suggestion = fault.path("suggestion").asString();
     if (!suggestion.isEmpty()) {
       out().println("    " + suggestion);
@@ -159,7 +179,9 @@ final class ModelCommand {
       errors += fault.path("severity").asString().equals("error") ? 1 : 0;
     }
     long warnings = faults.size() - errors;
-    return count(errors, "fault") + ", " + count(warnings, "warning")
+    return count(errors, "fault")
+        + ", "
+        + count(warnings, "warning")
         + (publishable ? ". It can be published." : ". It cannot be published.");
   }
 
@@ -179,7 +201,8 @@ final class ModelCommand {
         boolean part = name.endsWith(".yaml") || name.endsWith(".yml") || name.endsWith(".ics");
         if (part && !name.startsWith(".")) {
           if (Files.size(path) > LARGEST_FILE) {
-            throw new ClientException(Exit.USAGE, path + " is larger than 4 MB; is it a model file?");
+            throw new ClientException(
+                Exit.USAGE, path + " is larger than 4 MB; is it a model file?");
           }
           files.put(name, Files.readString(path));
         }
@@ -190,7 +213,8 @@ final class ModelCommand {
       throw new ClientException(Exit.FAILED, "Cannot read " + dir + ": " + e.getMessage());
     }
     if (!files.containsKey("model.yaml")) {
-      throw new ClientException(Exit.USAGE, dir + " has no model.yaml; name the folder of a model.");
+      throw new ClientException(
+          Exit.USAGE, dir + " has no model.yaml; name the folder of a model.");
     }
     return files;
   }

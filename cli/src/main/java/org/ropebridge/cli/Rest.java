@@ -62,7 +62,8 @@ final class Rest {
               .header("Accept", "application/json, application/problem+json");
       return token == null ? builder : builder.header("Authorization", "Bearer " + token);
     } catch (IllegalArgumentException e) {
-      throw new ClientException(Exit.USAGE, "\"" + url + "\" is not an address such as http://127.0.0.1:8480");
+      throw new ClientException(
+          Exit.USAGE, "\"" + url + "\" is not an address such as http://127.0.0.1:8480");
     }
   }
 
@@ -74,7 +75,8 @@ final class Rest {
       throw new ClientException(
           Exit.FAILED, "The service at " + url + " is not reachable. Is it running? (./start)");
     } catch (IOException e) {
-      throw new ClientException(Exit.FAILED, "The service at " + url + " did not answer: " + e.getMessage());
+      throw new ClientException(
+          Exit.FAILED, "The service at " + url + " did not answer: " + e.getMessage());
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new ClientException(Exit.FAILED, "interrupted");

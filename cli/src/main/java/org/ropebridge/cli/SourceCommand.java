@@ -26,7 +26,8 @@ final class SourceCommand {
 
   @Command(
       name = "add",
-      description = "Add a source, or change where it is. The password is read from standard input.",
+      description =
+          "Add a source, or change where it is. The password is read from standard input.",
       mixinStandardHelpOptions = true,
       footer =
           "%nExample: ropebridge source add ledger --url jdbc:postgresql://127.0.0.1:5432/warehouse"
@@ -34,17 +35,31 @@ final class SourceCommand {
   int add(
       @Parameters(paramLabel = "NAME", description = "Name that models use.") String name,
       @Option(names = "--url", required = true, description = "JDBC address.") String url,
-      @Option(names = "--user", required = true, description = "Role that may only read.") String user,
-      @Option(names = "--kind", defaultValue = "postgresql", description = "Default: ${DEFAULT-VALUE}.") String kind)
+      @Option(names = "--user", required = true, description = "Role that may only read.")
+          String user,
+      @Option(
+              names = "--kind",
+              defaultValue = "postgresql",
+              description = "Default: ${DEFAULT-VALUE}.")
+          String kind)
       throws IOException {
     String password =
         System.console() != null
             ? new String(System.console().readPassword("Password of " + user + ": "))
-            : new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8)).readLine();
+            : new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8))
+                .readLine();
     Rest rest = Rest.signedIn();
     rest.put(
         "/api/sources/" + name,
-        Map.of("kind", kind, "url", url, "userName", user, "password", password == null ? "" : password));
+        Map.of(
+            "kind",
+            kind,
+            "url",
+            url,
+            "userName",
+            user,
+            "password",
+            password == null ? "" : password));
     out().println("Kept. Try it with: ropebridge source test " + name);
     return Exit.OK;
   }

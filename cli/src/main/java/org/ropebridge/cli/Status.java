@@ -22,12 +22,15 @@ final class Status implements Callable<Integer> {
     JsonNode status = rest.get("/api/status");
     JsonNode who = rest.get("/api/session");
     PrintWriter out = spec.commandLine().getOut();
-    out.println("Service   " + config.url() + " (version " + status.path("version").asString() + ")");
     out.println(
-        "Signed in " + who.path("name").asString() + ", " + who.path("role").asString());
+        "Service   " + config.url() + " (version " + status.path("version").asString() + ")");
+    out.println("Signed in " + who.path("name").asString() + ", " + who.path("role").asString());
     for (JsonNode model : rest.get("/api/models")) {
       out.println(
-          "Model     " + model.path("name").asString() + ", edition " + model.path("edition").asInt());
+          "Model     "
+              + model.path("name").asString()
+              + ", edition "
+              + model.path("edition").asInt());
     }
     return Exit.OK;
   }

@@ -56,9 +56,14 @@ public record Access(
    * What readings, values and answers may be shared by: two persons with the same key see the same.
    */
   public String key() {
-    return visible.tables().stream().flatMap(t -> t.columns().stream().map(c -> t.name() + "." + c.name())).toList().hashCode()
-        + "/" + visible.metrics().stream().map(Metric::name).toList().hashCode()
-        + "/" + rowRules
+    return visible.tables().stream()
+            .flatMap(t -> t.columns().stream().map(c -> t.name() + "." + c.name()))
+            .toList()
+            .hashCode()
+        + "/"
+        + visible.metrics().stream().map(Metric::name).toList().hashCode()
+        + "/"
+        + rowRules
         + (rowRules.isEmpty() ? "" : new java.util.TreeMap<>(person.attributes()));
   }
 

@@ -11,8 +11,8 @@ import org.ropebridge.sql.OutputColumn;
 
 /**
  * Chooses how rows are drawn, as a Vega-Lite specification (https://vega.github.io/vega-lite/). The
- * specification names its data {@code rows}; whoever draws it supplies them, with columns {@code c0,
- * c1, ...}: numbers as numbers, times as ISO dates, everything else as the text to show.
+ * specification names its data {@code rows}; whoever draws it supplies them, with columns {@code
+ * c0, c1, ...}: numbers as numbers, times as ISO dates, everything else as the text to show.
  */
 public final class Charts {
   private static final int MOST_BARS = 60;

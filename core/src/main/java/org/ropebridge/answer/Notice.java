@@ -9,6 +9,16 @@ package org.ropebridge.answer;
 public record Notice(Kind kind, String text) {
   /** What a notice is about. */
   public enum Kind {
-    PARTLY, SAMPLE, SPELLING, ASSUMED, PERIOD, INCOMPLETE, EMPTY, CUT, TIES, NO_VALUE, LIMITED
+    PARTLY,
+    SAMPLE,
+    SPELLING,
+    ASSUMED,
+    PERIOD,
+    INCOMPLETE,
+    EMPTY,
+    CUT,
+    TIES,
+    NO_VALUE,
+    LIMITED
   }
 }

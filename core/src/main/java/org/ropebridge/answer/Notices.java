@@ -90,8 +90,7 @@ public final class Notices {
       if (filter instanceof Filter.InPeriod in) {
         any = true;
         DayRange days = periods.resolve(in.period());
-        String by =
-            in.date().map(naming::column).orElseGet(() -> String.join(" and ", dates));
+        String by = in.date().map(naming::column).orElseGet(() -> String.join(" and ", dates));
         notices.add(
             new Notice(
                 Notice.Kind.PERIOD,

@@ -46,7 +46,11 @@ public final class Rows {
     if (value instanceof BigDecimal number) {
       BigDecimal rounded =
           number.scale() > DECIMALS ? number.setScale(DECIMALS, RoundingMode.HALF_UP) : number;
-      return rounded.signum() == 0 ? BigDecimal.ZERO : rounded.stripTrailingZeros().scale() < 0 ? rounded.setScale(0) : rounded.stripTrailingZeros();
+      return rounded.signum() == 0
+          ? BigDecimal.ZERO
+          : rounded.stripTrailingZeros().scale() < 0
+              ? rounded.setScale(0)
+              : rounded.stripTrailingZeros();
     } else if (value instanceof Timestamp time) {
       return time.toLocalDateTime().toString();
     } else if (value instanceof java.sql.Date || value instanceof Temporal) {

@@ -21,8 +21,10 @@ import org.ropebridge.plan.TimeUnit;
 
 /** Restatements in English. */
 final class EnglishPhrasebook implements Phrasebook {
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-  private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+  private static final DateTimeFormatter MONTH =
+      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
   private static final String EXCLUDING = "excluding ";
 
   @Override
@@ -54,7 +56,10 @@ final class EnglishPhrasebook implements Phrasebook {
 
   @Override
   public String distinctRows(String countedPlural, String withPlural, Optional<String> role) {
-    return "number of different " + countedPlural + " with " + withPlural
+    return "number of different "
+        + countedPlural
+        + " with "
+        + withPlural
         + role.map(r -> " via " + r).orElse("");
   }
 
@@ -124,13 +129,18 @@ final class EnglishPhrasebook implements Phrasebook {
           case EQUAL_TO -> "exactly ";
           case BETWEEN -> "between ";
         };
-    return "with " + column + " " + words + number(low)
+    return "with "
+        + column
+        + " "
+        + words
+        + number(low)
         + high.map(h -> " and " + number(h)).orElse("")
         + unit.map(u -> " " + u).orElse("");
   }
 
   private static String number(BigDecimal number) {
-    DecimalFormat format = new DecimalFormat("#,##0", DecimalFormatSymbols.getInstance(Locale.ENGLISH));
+    DecimalFormat format =
+        new DecimalFormat("#,##0", DecimalFormatSymbols.getInstance(Locale.ENGLISH));
     format.setMaximumFractionDigits(Math.max(0, number.scale()));
     return number.abs().compareTo(BigDecimal.valueOf(10_000)) < 0
         ? number.toPlainString()
@@ -184,7 +194,10 @@ final class EnglishPhrasebook implements Phrasebook {
     }
     Period.Range range = (Period.Range) period;
     if (range.first().isPresent() && range.last().isPresent()) {
-      return "between " + DAY.format(range.first().get()) + " and " + DAY.format(range.last().get());
+      return "between "
+          + DAY.format(range.first().get())
+          + " and "
+          + DAY.format(range.last().get());
     }
     return range
         .first()
@@ -197,7 +210,11 @@ final class EnglishPhrasebook implements Phrasebook {
     return switch (span.unit()) {
       case YEAR -> Integer.toString(first.getYear());
       case BUSINESS_YEAR -> "business year " + resolver.nameOfBusinessYear(first);
-      case HALF -> "the " + (first.getMonthValue() <= 6 ? "first" : "second") + " half of " + first.getYear();
+      case HALF ->
+          "the "
+              + (first.getMonthValue() <= 6 ? "first" : "second")
+              + " half of "
+              + first.getYear();
       case QUARTER -> "Q" + (first.getMonthValue() / 3 + 1) + " " + first.getYear();
       case MONTH -> MONTH.format(first);
       case WEEK -> "the week of " + DAY.format(first);

@@ -121,8 +121,7 @@ public final class Lexicon {
     }
   }
 
-  private void addValues(
-      Column column, ColumnRef ref, List<String> stored, boolean areNames) {
+  private void addValues(Column column, ColumnRef ref, List<String> stored, boolean areNames) {
     boolean forSlips = stored.size() <= MOST_VALUES_FOR_SLIPS;
     Set<String> named = new HashSet<>();
     for (Column.ValueName value : column.values()) {
@@ -203,9 +202,7 @@ public final class Lexicon {
     boolean[] corrected = new boolean[typed.length];
     boolean any = false;
     for (int i = 0; i < typed.length; i++) {
-      if (!known[i]
-          && tokens.get(i).kind() == Token.Kind.WORD
-          && !vocabulary.isCommon(typed[i])) {
+      if (!known[i] && tokens.get(i).kind() == Token.Kind.WORD && !vocabulary.isCommon(typed[i])) {
         Optional<String> meant = slips.correct(typed[i]);
         if (meant.isPresent()) {
           typed[i] = meant.get();
@@ -220,8 +217,7 @@ public final class Lexicon {
     return mentions;
   }
 
-  private void lookUp(
-      List<Token> tokens, String[] typed, boolean[] corrected, List<Mention> into) {
+  private void lookUp(List<Token> tokens, String[] typed, boolean[] corrected, List<Mention> into) {
     boolean again = anyTrue(corrected, 0, corrected.length);
     for (int from = 0; from < typed.length; from++) {
       Token token = tokens.get(from);

@@ -76,8 +76,8 @@ public sealed interface Meaning extends Part {
   /**
    * A superlative: "highest", "longest".
    *
-   * @param dimension what it measures: "time" or "length" for words that choose their column by
-   *     its unit; empty for any
+   * @param dimension what it measures: "time" or "length" for words that choose their column by its
+   *     unit; empty for any
    */
   record SuperlativeWord(boolean most, String dimension) implements Meaning {}
 

@@ -21,7 +21,9 @@ final class Slips {
   private final Map<String, List<String>> byDeletion = new HashMap<>();
 
   void add(String word) {
-    if (word.length() >= SHORTEST && word.chars().allMatch(Character::isLetter) && words.add(word)) {
+    if (word.length() >= SHORTEST
+        && word.chars().allMatch(Character::isLetter)
+        && words.add(word)) {
       for (String key : keys(word)) {
         byDeletion.computeIfAbsent(key, k -> new ArrayList<>(1)).add(word);
       }

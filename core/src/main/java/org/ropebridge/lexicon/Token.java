@@ -12,6 +12,12 @@ package org.ropebridge.lexicon;
 public record Token(Kind kind, String text, String plain, int start, int end) {
   /** Kinds of token. */
   public enum Kind {
-    WORD, NUMBER, ORDINAL, DATE, QUOTED, SIGN, STOP
+    WORD,
+    NUMBER,
+    ORDINAL,
+    DATE,
+    QUOTED,
+    SIGN,
+    STOP
   }
 }

@@ -34,14 +34,14 @@ public record ValueIndex(Map<ColumnRef, List<String>> values) {
         .flatMap(
             t ->
                 t.columns().stream()
-                    .filter(c -> c.holds() == Column.Holds.CATEGORY || c.holds() == Column.Holds.REGION)
+                    .filter(
+                        c -> c.holds() == Column.Holds.CATEGORY || c.holds() == Column.Holds.REGION)
                     .map(c -> ColumnRef.of(t.name(), c.name())))
         .toList();
   }
 
   /** Loads each column's values by the given function. */
   public static ValueIndex load(Model model, Function<ColumnRef, List<String>> loader) {
-    return new ValueIndex(
-        columnsToIndex(model).stream().collect(Collectors.toMap(c -> c, loader)));
+    return new ValueIndex(columnsToIndex(model).stream().collect(Collectors.toMap(c -> c, loader)));
   }
 }

@@ -51,7 +51,16 @@ public record Column(
 
   /** What kind of values a column has. */
   public enum Holds {
-    CATEGORY, NUMBER, DATE, TIME, TEXT, YES_NO, ID, LATITUDE, LONGITUDE, REGION;
+    CATEGORY,
+    NUMBER,
+    DATE,
+    TIME,
+    TEXT,
+    YES_NO,
+    ID,
+    LATITUDE,
+    LONGITUDE,
+    REGION;
 
     /** Whether a period can be laid over it. */
     public boolean isTemporal() {
@@ -61,6 +70,9 @@ public record Column(
 
   /** What happens to a number column over many rows when no statistic is named. */
   public enum AddsUp {
-    SUM, AVERAGE, LAST, NEVER
+    SUM,
+    AVERAGE,
+    LAST,
+    NEVER
   }
 }

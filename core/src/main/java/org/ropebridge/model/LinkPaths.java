@@ -70,17 +70,19 @@ public final class LinkPaths {
         continue;
       }
       if (steps.size() < LONGEST) {
-        model.findTable(end).ifPresent(
-            table -> {
-              for (Link link : table.links()) {
-                Step step = new Step(end, link);
-                if (!steps.contains(step)) {
-                  List<Step> longer = new ArrayList<>(steps);
-                  longer.add(step);
-                  open.addLast(longer);
-                }
-              }
-            });
+        model
+            .findTable(end)
+            .ifPresent(
+                table -> {
+                  for (Link link : table.links()) {
+                    Step step = new Step(end, link);
+                    if (!steps.contains(step)) {
+                      List<Step> longer = new ArrayList<>(steps);
+                      longer.add(step);
+                      open.addLast(longer);
+                    }
+                  }
+                });
       }
     }
     return List.copyOf(found);

@@ -32,16 +32,20 @@ public record Metric(
 
   /** Which direction of a metric is the good one. */
   public enum Better {
-    HIGHER, LOWER
+    HIGHER,
+    LOWER
   }
 
   /** Whether a metric adds up over time, or its last value in a period stands for the period. */
   public enum AcrossTime {
-    ADDS_UP, LAST
+    ADDS_UP,
+    LAST
   }
 
   /** How the number is written. */
   public enum ShownAs {
-    NUMBER, PERCENT, MONEY
+    NUMBER,
+    PERCENT,
+    MONEY
   }
 }

@@ -91,25 +91,65 @@ public record Model(
 
   public Model withTables(List<Table> newTables) {
     return new Model(
-        name, title, about, languages, calendar, sources, preferences, newTables, metrics,
-        questions, access, occasions);
+        name,
+        title,
+        about,
+        languages,
+        calendar,
+        sources,
+        preferences,
+        newTables,
+        metrics,
+        questions,
+        access,
+        occasions);
   }
 
   public Model withMetrics(List<Metric> newMetrics) {
     return new Model(
-        name, title, about, languages, calendar, sources, preferences, tables, newMetrics,
-        questions, access, occasions);
+        name,
+        title,
+        about,
+        languages,
+        calendar,
+        sources,
+        preferences,
+        tables,
+        newMetrics,
+        questions,
+        access,
+        occasions);
   }
 
   public Model withPreferences(Preferences newPreferences) {
     return new Model(
-        name, title, about, languages, calendar, sources, newPreferences, tables, metrics,
-        questions, access, occasions);
+        name,
+        title,
+        about,
+        languages,
+        calendar,
+        sources,
+        newPreferences,
+        tables,
+        metrics,
+        questions,
+        access,
+        occasions);
   }
 
   public Model withQuestions(List<SampleQuestion> newQuestions) {
     return new Model(
-        name, title, about, languages, calendar, sources, preferences, tables, metrics,
-        newQuestions, access, occasions);
+        name,
+        title,
+        about,
+        languages,
+        calendar,
+        sources,
+        preferences,
+        tables,
+        metrics,
+        newQuestions,
+        access,
+        occasions);
   }
 }

@@ -71,7 +71,20 @@ public record Table(
 
   public Table withColumns(List<Column> newColumns) {
     return new Table(
-        name, source, from, query, about, rowNoun, rowNounPlural, alsoCalled, key, mainDate,
-        knownBy, newColumns, hidden, links, conditions);
+        name,
+        source,
+        from,
+        query,
+        about,
+        rowNoun,
+        rowNounPlural,
+        alsoCalled,
+        key,
+        mainDate,
+        knownBy,
+        newColumns,
+        hidden,
+        links,
+        conditions);
   }
 }

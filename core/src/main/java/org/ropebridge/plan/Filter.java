@@ -29,8 +29,7 @@ public sealed interface Filter {
    *
    * @param high upper end of {@link Comparison#BETWEEN}, which includes both ends
    */
-  record Compare(
-      ColumnRef column, Comparison comparison, BigDecimal low, Optional<BigDecimal> high)
+  record Compare(ColumnRef column, Comparison comparison, BigDecimal low, Optional<BigDecimal> high)
       implements Filter {
     public Compare {
       low = plain(low);
@@ -72,6 +71,11 @@ public sealed interface Filter {
 
   /** How two numbers compare. */
   enum Comparison {
-    MORE_THAN, AT_LEAST, LESS_THAN, AT_MOST, EQUAL_TO, BETWEEN
+    MORE_THAN,
+    AT_LEAST,
+    LESS_THAN,
+    AT_MOST,
+    EQUAL_TO,
+    BETWEEN
   }
 }

@@ -44,6 +44,12 @@ public sealed interface Measure extends Plan.SortKey {
 
   /** The statistics that people ask for by name. */
   enum Kind {
-    SUM, AVERAGE, MEDIAN, MINIMUM, MAXIMUM, STANDARD_DEVIATION, PERCENTILE
+    SUM,
+    AVERAGE,
+    MEDIAN,
+    MINIMUM,
+    MAXIMUM,
+    STANDARD_DEVIATION,
+    PERCENTILE
   }
 }

@@ -8,7 +8,13 @@ public sealed interface Period {
 
   /** Units of the calendar that a period can be made of. */
   enum Unit {
-    YEAR, BUSINESS_YEAR, HALF, QUARTER, MONTH, WEEK, DAY
+    YEAR,
+    BUSINESS_YEAR,
+    HALF,
+    QUARTER,
+    MONTH,
+    WEEK,
+    DAY
   }
 
   /**

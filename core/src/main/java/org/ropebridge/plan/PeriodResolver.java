@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.BusinessCalendar;
 import org.ropebridge.model.BusinessCalendar.Season;
-import org.ropebridge.model.Occasion;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.Occasion;
 
 /** Turns periods into days by a model's calendar. */
 public final class PeriodResolver {

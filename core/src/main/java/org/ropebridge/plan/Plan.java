@@ -33,12 +33,19 @@ public record Plan(
   /** A plan of one measure and nothing else. */
   public static Plan of(Measure measure) {
     return new Plan(
-        List.of(measure), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+        List.of(measure),
+        List.of(),
+        List.of(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   /** How the rows are to be shown. */
   public enum Picture {
-    TABLE, BAR, LINE
+    TABLE,
+    BAR,
+    LINE
   }
 
   /**

@@ -34,8 +34,7 @@ public final class PlanCheck {
    * @param column the column it is about, if one is
    * @param roles the roles to choose from when the way to the column is not clear
    */
-  public record Fault(
-      Kind kind, String message, Optional<ColumnRef> column, List<String> roles) {
+  public record Fault(Kind kind, String message, Optional<ColumnRef> column, List<String> roles) {
     static Fault of(Kind kind, String message) {
       return new Fault(kind, message, Optional.empty(), List.of());
     }
@@ -43,7 +42,12 @@ public final class PlanCheck {
 
   /** What can be wrong. */
   public enum Kind {
-    UNKNOWN_ITEM, NOT_REACHABLE, UNCLEAR_WAY, NO_DATE, WRONG_STATISTIC, MALFORMED
+    UNKNOWN_ITEM,
+    NOT_REACHABLE,
+    UNCLEAR_WAY,
+    NO_DATE,
+    WRONG_STATISTIC,
+    MALFORMED
   }
 
   /** The faults of the plan; none when it can be computed. */
@@ -95,9 +99,7 @@ public final class PlanCheck {
       faults.add(Fault.of(Kind.MALFORMED, "One date is limited to days of the week twice."));
     }
     long valueFilters =
-        plan.filters().stream()
-            .filter(f -> f instanceof Filter.InValues v && !v.negated())
-            .count();
+        plan.filters().stream().filter(f -> f instanceof Filter.InValues v && !v.negated()).count();
     long columns =
         plan.filters().stream()
             .filter(f -> f instanceof Filter.InValues v && !v.negated())
@@ -160,15 +162,20 @@ public final class PlanCheck {
       faults.add(
           new Fault(
               Kind.WRONG_STATISTIC,
-              "\"" + column.label() + "\" does not hold numbers, so it has no "
-                  + statistic.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + ".",
+              "\""
+                  + column.label()
+                  + "\" does not hold numbers, so it has no "
+                  + statistic.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ')
+                  + ".",
               Optional.of(statistic.column()),
               List.of()));
     } else if (statistic.kind() == Measure.Kind.SUM && !addsUp(column)) {
       faults.add(
           new Fault(
               Kind.WRONG_STATISTIC,
-              "\"" + column.label() + "\" does not add up, so it has no total; ask for its average, "
+              "\""
+                  + column.label()
+                  + "\" does not add up, so it has no total; ask for its average, "
                   + "lowest or highest.",
               Optional.of(statistic.column()),
               List.of()));
@@ -192,9 +199,7 @@ public final class PlanCheck {
             date.isPresent() && model.column(date.get()).holds() == Column.Holds.TIME;
         if (!hasHours) {
           faults.add(
-              Fault.of(
-                  Kind.NO_DATE,
-                  "The dates of " + plural(base) + " have no time of day."));
+              Fault.of(Kind.NO_DATE, "The dates of " + plural(base) + " have no time of day."));
         }
       }
       date(base, time.date(), faults);
@@ -209,7 +214,10 @@ public final class PlanCheck {
     } else if (filter instanceof Filter.IsTrue yes) {
       column(base, yes.column(), faults);
     } else if (filter instanceof Filter.Meets meets) {
-      if (model.findTable(meets.table()).flatMap(t -> t.findCondition(meets.condition())).isEmpty()) {
+      if (model
+          .findTable(meets.table())
+          .flatMap(t -> t.findCondition(meets.condition()))
+          .isEmpty()) {
         faults.add(unknown("condition " + meets.condition()));
       } else {
         way(base.table(), ColumnRef.of(meets.table(), model.table(meets.table()).key()), faults);
@@ -231,14 +239,16 @@ public final class PlanCheck {
     if (said.isPresent()) {
       if (exists(said.get(), faults)) {
         if (!model.column(said.get()).holds().isTemporal()) {
-          faults.add(Fault.of(Kind.NO_DATE, "\"" + model.column(said.get()).label() + "\" is no date."));
+          faults.add(
+              Fault.of(Kind.NO_DATE, "\"" + model.column(said.get()).label() + "\" is no date."));
         }
         way(base.table(), said.get(), faults);
       }
     } else if (base.date().isEmpty()) {
       faults.add(
           Fault.of(
-              Kind.NO_DATE, "The model gives " + plural(base) + " no date, so no period limits them."));
+              Kind.NO_DATE,
+              "The model gives " + plural(base) + " no date, so no period limits them."));
     }
   }
 
@@ -266,7 +276,9 @@ public final class PlanCheck {
       faults.add(
           new Fault(
               Kind.NOT_REACHABLE,
-              model.table(from).rowNounPlural() + " have no single " + label
+              model.table(from).rowNounPlural()
+                  + " have no single "
+                  + label
                   + ", so they cannot be split or limited by it.",
               Optional.of(to),
               List.of()));
@@ -274,8 +286,12 @@ public final class PlanCheck {
       faults.add(
           new Fault(
               Kind.UNCLEAR_WAY,
-              model.table(from).rowNounPlural() + " lead to \"" + label + "\" in "
-                  + ways.size() + " ways.",
+              model.table(from).rowNounPlural()
+                  + " lead to \""
+                  + label
+                  + "\" in "
+                  + ways.size()
+                  + " ways.",
               Optional.of(to),
               rolesThatDiffer(ways)));
     }
@@ -286,7 +302,12 @@ public final class PlanCheck {
     for (Way way : ways) {
       way.steps().stream()
           .map(LinkPaths.Step::role)
-          .filter(r -> ways.stream().filter(w -> w.steps().stream().anyMatch(s -> s.role().equals(r))).count() == 1)
+          .filter(
+              r ->
+                  ways.stream()
+                          .filter(w -> w.steps().stream().anyMatch(s -> s.role().equals(r)))
+                          .count()
+                      == 1)
           .findFirst()
           .ifPresent(roles::add);
     }

@@ -50,8 +50,7 @@ public final class Restatement {
                       .append(phrases.rankedAtEnd(r.top(), r.count(), measure(r.by()))));
     }
     plan.sort()
-        .ifPresent(
-            s -> text.append(", ").append(phrases.sorted(sortKey(s.by()), s.descending())));
+        .ifPresent(s -> text.append(", ").append(phrases.sorted(sortKey(s.by()), s.descending())));
     plan.picture().ifPresent(p -> text.append(' ').append(phrases.picture(p)));
     return text.toString();
   }
@@ -80,8 +79,7 @@ public final class Restatement {
               ? model.table(by.column().table()).rowNoun()
               : naming.rows(by.column().table());
     }
-    return Optional.of(
-        phrases.ranked(ranking.top(), ranking.count(), what, measure(ranking.by())));
+    return Optional.of(phrases.ranked(ranking.top(), ranking.count(), what, measure(ranking.by())));
   }
 
   private String sortKey(Plan.SortKey key) {

@@ -64,8 +64,7 @@ final class Assembly {
 
   private boolean take(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.Measures more) {
-      boolean another =
-          !measures.isEmpty() || ranked.flatMap(Contribution.Ranked::by).isPresent();
+      boolean another = !measures.isEmpty() || ranked.flatMap(Contribution.Ranked::by).isPresent();
       if (another && !joined) {
         penalty += MEASURES_NOT_JOINED;
       }
@@ -129,7 +128,8 @@ final class Assembly {
       return Optional.empty();
     }
     Optional<Plan.Ranking> ranking =
-        ranked.map(r -> new Plan.Ranking(isTop(r, r.by().orElseThrow()), r.count(), r.by().orElseThrow()));
+        ranked.map(
+            r -> new Plan.Ranking(isTop(r, r.by().orElseThrow()), r.count(), r.by().orElseThrow()));
     if (ranking.isPresent() && groupings.isEmpty()) {
       return Optional.empty();
     }
@@ -146,7 +146,11 @@ final class Assembly {
             groupings.stream().map(this::withoutIdleRole).distinct().toList(),
             filters.stream().map(this::withoutIdleRole).distinct().toList(),
             ranking,
-            sort.map(s -> s.by() instanceof Grouping g ? new Plan.Sort(withoutIdleRole(g), s.descending()) : s),
+            sort.map(
+                s ->
+                    s.by() instanceof Grouping g
+                        ? new Plan.Sort(withoutIdleRole(g), s.descending())
+                        : s),
             picture);
     return Optional.of(new Result(plan, assumptions, penalty));
   }
@@ -222,7 +226,7 @@ final class Assembly {
           boolean always =
               ways.size() == 1 && isNarrowedBy(noun)
                   || ways.size() == 1
-                  && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
+                      && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
           fits &= always;
         }
       }
@@ -238,7 +242,9 @@ final class Assembly {
     return filters.stream()
         .anyMatch(
             f ->
-                f instanceof Filter.InValues in && in.column().table().equals(table) && !in.negated()
+                f instanceof Filter.InValues in
+                        && in.column().table().equals(table)
+                        && !in.negated()
                     || f instanceof Filter.Compare c && c.column().table().equals(table)
                     || f instanceof Filter.Meets m && m.table().equals(table) && !m.negated());
   }
@@ -250,7 +256,8 @@ final class Assembly {
           : Optional.of(new Plan.Sort(groupings.get(0), wanted.descending().orElse(false)));
     }
     Plan.SortKey key = wanted.by().orElse(measures.get(0));
-    boolean known = key instanceof Measure m ? measures.contains(m) : groupings.contains((Grouping) key);
+    boolean known =
+        key instanceof Measure m ? measures.contains(m) : groupings.contains((Grouping) key);
     return known
         ? Optional.of(new Plan.Sort(key, wanted.descending().orElse(key instanceof Measure)))
         : Optional.empty();

@@ -155,7 +155,8 @@ final class Chart {
 
   private void apply(Pattern pattern, Edge[] matched, Deque<Edge> agenda) {
     int slots = pattern.rule().slots().size();
-    List<Optional<Part>> parts = new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
+    List<Optional<Part>> parts =
+        new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
     List<Boolean> plural = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     double score = pattern.rule().bonus();
     List<Mention> mentions = new ArrayList<>();

@@ -151,15 +151,22 @@ public final class QuestionReader {
   /** Reads a question by its words alone, without sample questions. */
   Reading readPlainly(String question) {
     if (question.length() > LONGEST_QUESTION) {
-      return declined(question, List.of(), List.of(),
+      return declined(
+          question,
+          List.of(),
+          List.of(),
           "The question is longer than " + LONGEST_QUESTION + " characters. Ask a shorter one.");
     }
     List<Token> tokens = Tokens.of(question);
     if (tokens.stream().noneMatch(t -> t.kind() != Token.Kind.STOP)) {
-      return declined(question, List.of(), List.of(), "There is no question. Type what you want to know.");
+      return declined(
+          question, List.of(), List.of(), "There is no question. Type what you want to know.");
     }
     if (tokens.size() > MOST_TOKENS) {
-      return declined(question, List.of(), List.of(),
+      return declined(
+          question,
+          List.of(),
+          List.of(),
           "The question has more than " + MOST_TOKENS + " words. Ask a shorter one.");
     }
     List<Mention> mentions = lexicon.mentions(tokens);
@@ -186,8 +193,7 @@ public final class QuestionReader {
         for (String role : faults.get(0).roles()) {
           Plan withRole = WithRole.of(plan, faults.get(0).column().orElseThrow(), role);
           made.add(
-              candidate(
-                  sequence, withRole, assembled.get(), check.faults(withRole), GUESSED_ROLE));
+              candidate(sequence, withRole, assembled.get(), check.faults(withRole), GUESSED_ROLE));
         }
       } else {
         made.add(candidate(sequence, plan, assembled.get(), faults, 0));
@@ -223,10 +229,7 @@ public final class QuestionReader {
 
   /** How many periods the plan has beyond the first; people seldom mean two. */
   private static long secondPeriods(Plan plan) {
-    long periods =
-        plan.filters().stream()
-            .filter(Filter.InPeriod.class::isInstance)
-            .count();
+    long periods = plan.filters().stream().filter(Filter.InPeriod.class::isInstance).count();
     return Math.max(0, periods - 1);
   }
 
@@ -266,24 +269,21 @@ public final class QuestionReader {
       List<Sequence> sequences,
       List<Candidate> candidates) {
     Optional<Candidate> winner = candidates.stream().filter(Candidate::isSound).findFirst();
-    Optional<Candidate> faulty =
-        candidates.stream().filter(c -> !c.isSound()).findFirst();
+    Optional<Candidate> faulty = candidates.stream().filter(c -> !c.isSound()).findFirst();
     boolean faultExplains =
         faulty.isPresent()
             && (winner.isEmpty()
-                || faulty.get().sequence().unread().size() < winner.get().sequence().unread().size());
+                || faulty.get().sequence().unread().size()
+                    < winner.get().sequence().unread().size());
     // A plan that leaves more words unread than need be stands for another question.
     Sequence fullest = sequences.get(0);
     boolean leavesMore =
-        winner.isPresent()
-            && winner.get().sequence().unread().size() > fullest.unread().size();
+        winner.isPresent() && winner.get().sequence().unread().size() > fullest.unread().size();
     if (leavesMore) {
       winner = Optional.empty();
     }
     Sequence shown =
-        faultExplains
-            ? faulty.get().sequence()
-            : winner.map(Candidate::sequence).orElse(fullest);
+        faultExplains ? faulty.get().sequence() : winner.map(Candidate::sequence).orElse(fullest);
     List<Reading.WordUse> words = wordUses.of(shown, tokens);
     List<String> unread = unread(shown, tokens);
     if (faultExplains) {
@@ -428,6 +428,8 @@ public final class QuestionReader {
   }
 
   private String restateOrFault(Candidate candidate) {
-    return candidate.isSound() ? restatement.of(candidate.plan()) : "not possible: " + candidate.fault();
+    return candidate.isSound()
+        ? restatement.of(candidate.plan())
+        : "not possible: " + candidate.fault();
   }
 }

@@ -41,7 +41,16 @@ public record Reading(
 
   Reading withSuggestions(List<String> near) {
     return new Reading(
-        question, status, plan, restatement, words, unread, choices, reason, assumptions, near,
+        question,
+        status,
+        plan,
+        restatement,
+        words,
+        unread,
+        choices,
+        reason,
+        assumptions,
+        near,
         explanation);
   }
 
@@ -66,8 +75,7 @@ public record Reading(
    * @param means what it was bound to, in words; empty for fillers and unread words
    * @param found how it was found: "exact", "inflected", "shortened", "slip", or empty
    */
-  public record WordUse(
-      int start, int end, String text, String kind, String means, String found) {}
+  public record WordUse(int start, int end, String text, String kind, String means, String found) {}
 
   /** A plan that the question may mean. */
   public record Choice(String restatement, Plan plan) {}

@@ -58,9 +58,13 @@ public final class SampleQuestions {
                   severity == Fault.Severity.WARNING
                       ? "if the other faults are not the reason, say it in the model's own words"
                       : reading.choices().isEmpty()
-                      ? "say it in the model's own words"
-                      : "say one of: "
-                          + String.join("; ", reading.choices().stream().map(Reading.Choice::restatement).toList())));
+                          ? "say it in the model's own words"
+                          : "say one of: "
+                              + String.join(
+                                  "; ",
+                                  reading.choices().stream()
+                                      .map(Reading.Choice::restatement)
+                                      .toList())));
         }
       } else if (question.sql().isPresent()) {
         faults.add(

@@ -30,7 +30,8 @@ record Sequence(
   private static final double IDLE_PREPOSITION = -0.02;
 
   /** A sequence under construction, linked backwards. */
-  private record State(State before, Edge edge, Mention idle, int unread, boolean and, double score) {}
+  private record State(
+      State before, Edge edge, Mention idle, int unread, boolean and, double score) {}
 
   /** The best ways to cut the question, best first. */
   static List<Sequence> best(Chart chart, List<Token> tokens, List<Mention> mentions) {
@@ -58,7 +59,12 @@ record Sequence(
   }
 
   private static void extend(
-      State state, int i, Chart chart, List<Token> tokens, List<Mention> mentions, List<List<State>> at) {
+      State state,
+      int i,
+      Chart chart,
+      List<Token> tokens,
+      List<Mention> mentions,
+      List<List<State>> at) {
     for (Edge edge : chart.startingAt(i)) {
       if (edge.part() instanceof Contribution) {
         at.get(edge.to())
@@ -79,7 +85,12 @@ record Sequence(
         at.get(mention.to())
             .add(
                 new State(
-                    state, null, mention, -1, and || state.and() && state.edge() == null, state.score() + cost));
+                    state,
+                    null,
+                    mention,
+                    -1,
+                    and || state.and() && state.edge() == null,
+                    state.score() + cost));
       }
     }
     if (!idle) {

@@ -47,12 +47,15 @@ final class Suggestions {
   private Set<String> stems(String text) {
     Set<String> stems = new HashSet<>();
     Tokens.of(text).forEach(t -> stems.add(language.vocabulary().stem(t.plain())));
-    language.vocabulary().words().forEach(
-        (word, meanings) -> {
-          if (!word.contains(" ")) {
-            stems.remove(language.vocabulary().stem(word));
-          }
-        });
+    language
+        .vocabulary()
+        .words()
+        .forEach(
+            (word, meanings) -> {
+              if (!word.contains(" ")) {
+                stems.remove(language.vocabulary().stem(word));
+              }
+            });
     return stems;
   }
 

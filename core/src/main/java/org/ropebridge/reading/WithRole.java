@@ -18,7 +18,8 @@ final class WithRole {
             .map(
                 m ->
                     m instanceof Measure.DistinctRows rows && rows.counted().equals(column.table())
-                        ? (Measure) new Measure.DistinctRows(rows.counted(), rows.with(), Optional.of(role))
+                        ? (Measure)
+                            new Measure.DistinctRows(rows.counted(), rows.with(), Optional.of(role))
                         : m)
             .toList(),
         plan.groupings().stream()
@@ -32,9 +33,12 @@ final class WithRole {
             .map(
                 f -> {
                   if (f instanceof Filter.InValues in && in.column().equals(column)) {
-                    return (Filter) new Filter.InValues(column.withRole(role), in.values(), in.negated());
+                    return (Filter)
+                        new Filter.InValues(column.withRole(role), in.values(), in.negated());
                   } else if (f instanceof Filter.Compare c && c.column().equals(column)) {
-                    return (Filter) new Filter.Compare(column.withRole(role), c.comparison(), c.low(), c.high());
+                    return (Filter)
+                        new Filter.Compare(
+                            column.withRole(role), c.comparison(), c.low(), c.high());
                   }
                   return f;
                 })
@@ -44,7 +48,8 @@ final class WithRole {
             .map(
                 s ->
                     s.by().equals(new Grouping.ByColumn(column))
-                        ? new Plan.Sort(new Grouping.ByColumn(column.withRole(role)), s.descending())
+                        ? new Plan.Sort(
+                            new Grouping.ByColumn(column.withRole(role)), s.descending())
                         : s),
         plan.picture());
   }

@@ -12,8 +12,8 @@ import org.ropebridge.lexicon.Token;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Naming;
-import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.Reading.WordUse;
+import org.ropebridge.reading.rule.Contribution;
 
 /** Says of every word of a question what became of it. */
 final class WordUses {
@@ -35,7 +35,14 @@ final class WordUses {
       }
     }
     for (Mention mention : sequence.idle()) {
-      uses.add(new WordUse(start(mention, tokens), end(mention, tokens), text(mention, tokens), "filler", "", ""));
+      uses.add(
+          new WordUse(
+              start(mention, tokens),
+              end(mention, tokens),
+              text(mention, tokens),
+              "filler",
+              "",
+              ""));
       mark(used, mention.from(), mention.to());
     }
     for (int i : sequence.unread()) {
@@ -149,8 +156,21 @@ final class WordUses {
       return "statistic";
     } else if (meaning instanceof Meaning.FunctionWord word) {
       return switch (word.role()) {
-        case THIS, LAST, SINCE, BEFORE, UNTIL, AFTER, TO, TO_DATE, YEAR_TO_DATE, HALF, OVER_TIME,
-            WEEKEND, TODAY, YESTERDAY -> "time";
+        case THIS,
+            LAST,
+            SINCE,
+            BEFORE,
+            UNTIL,
+            AFTER,
+            TO,
+            TO_DATE,
+            YEAR_TO_DATE,
+            HALF,
+            OVER_TIME,
+            WEEKEND,
+            TODAY,
+            YESTERDAY ->
+            "time";
         case COUNT, DIFFERENT, PERCENTILE -> "statistic";
         case EXCLUDING, ONLY -> "limit";
         case BY -> "breakdown";

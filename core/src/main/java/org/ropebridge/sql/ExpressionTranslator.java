@@ -70,7 +70,8 @@ final class ExpressionTranslator {
           return condition(binary.left()).or(condition(binary.right()));
         case "=", "<>", "<", "<=", ">", ">=", "like":
           return DSL.condition(
-              "{0} {1} {2}", field(binary.left()), keyword(binary.operator()), field(binary.right()));
+              "{0} {1} {2}",
+              field(binary.left()), keyword(binary.operator()), field(binary.right()));
         default:
           break;
       }
@@ -129,16 +130,14 @@ final class ExpressionTranslator {
     if (options.isEmpty()) {
       return DSL.falseCondition();
     }
-    Condition among =
-        DSL.condition("{0} in ({1})", field(in.value()), DSL.list(options));
+    Condition among = DSL.condition("{0} in ({1})", field(in.value()), DSL.list(options));
     return in.negated() ? among.not() : among;
   }
 
   private Field<?> call(Expression.Call call) {
     List<Field<?>> arguments = new ArrayList<>();
     for (Expression argument : call.arguments()) {
-      arguments.add(
-          argument instanceof Expression.Star ? DSL.field("*") : field(argument));
+      arguments.add(argument instanceof Expression.Star ? DSL.field("*") : field(argument));
     }
     Field<?> result =
         DSL.field(
@@ -154,8 +153,7 @@ final class ExpressionTranslator {
     }
     if (call.filter().isPresent()) {
       result =
-          DSL.field(
-              "{0} filter (where {1})", Object.class, result, condition(call.filter().get()));
+          DSL.field("{0} filter (where {1})", Object.class, result, condition(call.filter().get()));
     }
     return result;
   }
@@ -166,8 +164,7 @@ final class ExpressionTranslator {
       Field<?> branch =
           DSL.field(
               "when {0} then {1}", Object.class, condition(when.condition()), field(when.result()));
-      branches =
-          branches == null ? branch : DSL.field("{0} {1}", Object.class, branches, branch);
+      branches = branches == null ? branch : DSL.field("{0} {1}", Object.class, branches, branch);
     }
     return searched.otherwise().isPresent()
         ? DSL.field(

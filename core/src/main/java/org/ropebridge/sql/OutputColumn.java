@@ -11,12 +11,22 @@ import org.ropebridge.model.Metric;
  * @param unit unit of a number, or empty
  * @param shownAs how a number is written
  */
-public record OutputColumn(
-    String name, Kind kind, Optional<String> unit, Metric.ShownAs shownAs) {
+public record OutputColumn(String name, Kind kind, Optional<String> unit, Metric.ShownAs shownAs) {
   /** What the values of a column are. */
   public enum Kind {
-    CATEGORY, NUMBER, DATE, YEAR, BUSINESS_YEAR, QUARTER, MONTH, WEEK, DAY, MONTH_OF_YEAR,
-    DAY_OF_WEEK, HOUR_OF_DAY, YES_NO;
+    CATEGORY,
+    NUMBER,
+    DATE,
+    YEAR,
+    BUSINESS_YEAR,
+    QUARTER,
+    MONTH,
+    WEEK,
+    DAY,
+    MONTH_OF_YEAR,
+    DAY_OF_WEEK,
+    HOUR_OF_DAY,
+    YES_NO;
 
     /** Whether values lie along time in order. */
     public boolean isStretchOfTime() {

@@ -35,8 +35,7 @@ final class PostgresDialect implements Dialect {
   }
 
   private static Field<?> truncated(String unit, Field<?> date) {
-    return field(
-        "cast(date_trunc({0}, {1}) as date)", SQLDataType.LOCALDATE, inline(unit), date);
+    return field("cast(date_trunc({0}, {1}) as date)", SQLDataType.LOCALDATE, inline(unit), date);
   }
 
   private static Field<?> week(Field<?> date, DayOfWeek first) {

@@ -52,7 +52,8 @@ final class Scan {
     List<Step> way =
         paths
             .to(base, ref)
-            .orElseThrow(() -> new IllegalArgumentException("no single way from " + base + " to " + ref))
+            .orElseThrow(
+                () -> new IllegalArgumentException("no single way from " + base + " to " + ref))
             .steps();
     return field(ref.table(), ref.column(), join(way));
   }

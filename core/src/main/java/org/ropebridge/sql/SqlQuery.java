@@ -14,7 +14,11 @@ import java.util.List;
  * @param rowLimit most rows that are shown; the statement asks for one more, to know of the rest
  */
 public record SqlQuery(
-    String text, List<Object> parameters, String readable, List<OutputColumn> columns, int rowLimit) {
+    String text,
+    List<Object> parameters,
+    String readable,
+    List<OutputColumn> columns,
+    int rowLimit) {
   public SqlQuery {
     parameters = Collections.unmodifiableList(new ArrayList<>(parameters));
     columns = List.copyOf(columns);

@@ -163,8 +163,7 @@ public final class SqlWriter {
         query =
             fill.isPresent()
                 ? filled(source, fill.get(), rowLimit)
-                : wrapped(source)
-                    .limit(inline(rowLimit + 1));
+                : wrapped(source).limit(inline(rowLimit + 1));
       } else {
         query =
             ((org.jooq.SelectOrderByStep<?>) single(false))
@@ -206,8 +205,7 @@ public final class SqlWriter {
       List<Field<?>> groupBy = new ArrayList<>();
       groups(scan, block.getKey(), fields, groupBy, keys);
       for (int i = 0; i < measureNames.size(); i++) {
-        Field<?> value =
-            value(plan.measures().get(i), leaf -> aggregate(leaf, scan));
+        Field<?> value = value(plan.measures().get(i), leaf -> aggregate(leaf, scan));
         fields.add(value.as(Names.of(measureNames.get(i))));
       }
       Condition where = where(scan, block.getKey());
@@ -291,7 +289,11 @@ public final class SqlWriter {
 
     /** Adds the groupings' fields; returns the names of what the rows are grouped by. */
     private List<String> groups(
-        Scan scan, BlockKey block, List<SelectFieldOrAsterisk> fields, List<Field<?>> groupBy, boolean keys) {
+        Scan scan,
+        BlockKey block,
+        List<SelectFieldOrAsterisk> fields,
+        List<Field<?>> groupBy,
+        boolean keys) {
       List<String> names = new ArrayList<>();
       for (int i = 0; i < plan.groupings().size(); i++) {
         Grouping grouping = plan.groupings().get(i);
@@ -519,10 +521,13 @@ public final class SqlWriter {
       Grouping.ByTime grouping = (Grouping.ByTime) plan.groupings().get(place);
       Table<?> spans =
           dialect
-              .series(unit, firstSpan(source, time, unit, grouping), lastSpan(source, time, unit, grouping), time)
+              .series(
+                  unit,
+                  firstSpan(source, time, unit, grouping),
+                  lastSpan(source, time, unit, grouping),
+                  time)
               .as(Names.of("spans"));
-      List<String> others =
-          groupNames.stream().filter(n -> !n.equals(time)).toList();
+      List<String> others = groupNames.stream().filter(n -> !n.equals(time)).toList();
       Field<?> spanField = DSL.field(Names.of("spans", time));
       Condition same = DSL.condition("{0} = {1}", DSL.field(Names.of(source, time)), spanField);
       Table<?> from = spans;
@@ -543,12 +548,13 @@ public final class SqlWriter {
       }
       List<SelectFieldOrAsterisk> fields = new ArrayList<>();
       for (String n : groupNames) {
-        fields.add(
-            (n.equals(time) ? spanField : DSL.field(Names.of("parts", n))).as(Names.of(n)));
+        fields.add((n.equals(time) ? spanField : DSL.field(Names.of("parts", n))).as(Names.of(n)));
       }
       for (int i = 0; i < measureNames.size(); i++) {
         Field<?> value = DSL.field(Names.of(source, measureNames.get(i)));
-        fields.add((isCount(plan.measures().get(i)) ? zeroIfNone(value) : value).as(Names.of(measureNames.get(i))));
+        fields.add(
+            (isCount(plan.measures().get(i)) ? zeroIfNone(value) : value)
+                .as(Names.of(measureNames.get(i))));
       }
       return DSL.with(with)
           .select(fields)
@@ -580,11 +586,13 @@ public final class SqlWriter {
           .anyMatch(l -> l.measure().equals(measure) && l.counts());
     }
 
-    private Field<?> firstSpan(String source, String time, TimeUnit unit, Grouping.ByTime grouping) {
+    private Field<?> firstSpan(
+        String source, String time, TimeUnit unit, Grouping.ByTime grouping) {
       return range(grouping)
           .flatMap(DayRange::first)
           .<Field<?>>map(d -> dialect.bucket(unit, DSL.val(d), model.calendar()))
-          .orElseGet(() -> DSL.field(select(DSL.min(DSL.field(Names.of(time)))).from(Names.of(source))));
+          .orElseGet(
+              () -> DSL.field(select(DSL.min(DSL.field(Names.of(time)))).from(Names.of(source))));
     }
 
     private Field<?> lastSpan(String source, String time, TimeUnit unit, Grouping.ByTime grouping) {
@@ -592,7 +600,8 @@ public final class SqlWriter {
           .flatMap(DayRange::last)
           .map(d -> d.isAfter(periods.today()) ? periods.today() : d)
           .<Field<?>>map(d -> dialect.bucket(unit, DSL.val(d), model.calendar()))
-          .orElseGet(() -> DSL.field(select(DSL.max(DSL.field(Names.of(time)))).from(Names.of(source))));
+          .orElseGet(
+              () -> DSL.field(select(DSL.max(DSL.field(Names.of(time)))).from(Names.of(source))));
     }
 
     /** The days that the plan's one period on the grouped date covers. */
@@ -668,9 +677,7 @@ public final class SqlWriter {
       }
       return DSL.field(
           "array_position(array[{0}], cast({1} as text))",
-          Object.class,
-          DSL.list(order.stream().map(DSL::inline).toList()),
-          inside.apply(group));
+          Object.class, DSL.list(order.stream().map(DSL::inline).toList()), inside.apply(group));
     }
 
     private Field<?> groupInPlace(String group) {
@@ -686,7 +693,10 @@ public final class SqlWriter {
       for (int i = 0; i < groupNames.size(); i++) {
         columns.add(
             new OutputColumn(
-                groupNames.get(i), kind(plan.groupings().get(i)), unit(plan.groupings().get(i)), Metric.ShownAs.NUMBER));
+                groupNames.get(i),
+                kind(plan.groupings().get(i)),
+                unit(plan.groupings().get(i)),
+                Metric.ShownAs.NUMBER));
       }
       for (int i = 0; i < measureNames.size(); i++) {
         columns.add(OutputColumns.of(measureNames.get(i), plan.measures().get(i), model));

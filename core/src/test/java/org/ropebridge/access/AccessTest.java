@@ -27,10 +27,8 @@ class AccessTest {
       new Person(Set.of("warden"), Map.of("huts", List.of("1", "7")));
   private final Access limited = Access.of(DemoModel.MODEL, WARDEN);
   private final QuestionReader reader =
-      new QuestionReader(
-          limited.visible(), DemoModel.VALUES, LanguagePack.ENGLISH, DemoData.TODAY);
-  private final SqlWriter writer =
-      new SqlWriter(limited, reader.periods(), reader.restatement());
+      new QuestionReader(limited.visible(), DemoModel.VALUES, LanguagePack.ENGLISH, DemoData.TODAY);
+  private final SqlWriter writer = new SqlWriter(limited, reader.periods(), reader.restatement());
 
   private Object number(String question) {
     Plan plan = reader.read(question).plan().orElseThrow();
@@ -46,7 +44,8 @@ class AccessTest {
     assertEquals(
         byHand("select count(*) from hut.stay where hut_id in (1, 7)"), number("number of stays"));
     assertEquals(
-        byHand("select sum(party_size * (departure - arrival)) filter (where status = 'D') from hut.stay where hut_id in (1, 7)"),
+        byHand(
+            "select sum(party_size * (departure - arrival)) filter (where status = 'D') from hut.stay where hut_id in (1, 7)"),
         number("guest nights"));
     assertEquals(
         byHand("select count(distinct member_id) from hut.stay where hut_id in (1, 7)"),
@@ -89,15 +88,18 @@ class AccessTest {
     Plan plan =
         new Plan(
             List.of(new Measure.DistinctValues(ColumnRef.of("members", "email"))),
-            List.of(), List.of(), java.util.Optional.empty(), java.util.Optional.empty(), java.util.Optional.empty());
+            List.of(),
+            List.of(),
+            java.util.Optional.empty(),
+            java.util.Optional.empty(),
+            java.util.Optional.empty());
     assertThrows(IllegalArgumentException.class, () -> writer.write(plan));
   }
 
   @Test
   void onlyPeopleWhoSeeTheSameShareAnEngine() {
     Access other =
-        Access.of(
-            DemoModel.MODEL, new Person(Set.of("warden"), Map.of("huts", List.of("2"))));
+        Access.of(DemoModel.MODEL, new Person(Set.of("warden"), Map.of("huts", List.of("2"))));
     assertNotEquals(limited.key(), other.key());
     assertNotEquals(limited.key(), Access.of(DemoModel.MODEL, Person.ANYONE).key());
     assertTrue(Access.of(DemoModel.MODEL, WARDEN).key().equals(limited.key()));

@@ -44,8 +44,7 @@ class RightNumbersTest {
             .plan()
             .orElseThrow(() -> new AssertionError(reading.status() + " " + reading.reason()));
     SqlQuery query = writer.write(plan);
-    List<List<Object>> rows =
-        rounded(Rows.shown(TestWarehouse.run(query), plan, DemoModel.MODEL));
+    List<List<Object>> rows = rounded(Rows.shown(TestWarehouse.run(query), plan, DemoModel.MODEL));
     List<List<Object>> expected = rounded(TestWarehouse.run(sql, List.of()));
     assertFalse(expected.isEmpty());
     assertEquals(expected, rows, query::readable);

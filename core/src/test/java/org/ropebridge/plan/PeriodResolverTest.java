@@ -21,7 +21,9 @@ class PeriodResolverTest {
     DayRange range = reader.periods().resolve(filter.period());
     assertEquals(
         days,
-        range.first().map(Object::toString).orElse("") + ".." + range.last().map(Object::toString).orElse(""));
+        range.first().map(Object::toString).orElse("")
+            + ".."
+            + range.last().map(Object::toString).orElse(""));
   }
 
   @ParameterizedTest
@@ -69,7 +71,11 @@ class PeriodResolverTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"this week, 2025-02-09..2025-02-15", "last year, 2024-01-01..2024-12-31", "business year 2024, 2024-01-01..2024-12-31"})
+  @CsvSource({
+    "this week, 2025-02-09..2025-02-15",
+    "last year, 2024-01-01..2024-12-31",
+    "business year 2024, 2024-01-01..2024-12-31"
+  })
   void whereWeeksBeginOnSunday(String words, String days) {
     check(PotteryModel.READER, "takings", words, days);
   }

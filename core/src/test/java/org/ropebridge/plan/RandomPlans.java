@@ -13,9 +13,9 @@ import java.util.Set;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Link;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Way;
-import org.ropebridge.model.Link;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Occasion;
 import org.ropebridge.model.Table;
@@ -81,7 +81,9 @@ public final class RandomPlans {
       Optional<Plan.Ranking> ranking = Optional.empty();
       Optional<Plan.Sort> sort = Optional.empty();
       if (!groupings.isEmpty() && random.nextInt(3) == 0) {
-        ranking = Optional.of(new Plan.Ranking(random.nextBoolean(), 1 + random.nextInt(12), pick(measureList)));
+        ranking =
+            Optional.of(
+                new Plan.Ranking(random.nextBoolean(), 1 + random.nextInt(12), pick(measureList)));
       } else if (!groupings.isEmpty() && random.nextInt(3) == 0) {
         Plan.SortKey key = random.nextBoolean() ? pick(measureList) : pick(groupingList);
         sort = Optional.of(new Plan.Sort(key, random.nextBoolean()));
@@ -108,8 +110,7 @@ public final class RandomPlans {
           return distinctRows(table);
         case 2:
           List<ColumnRef> categories = columns(table, c -> c.holds() == Column.Holds.CATEGORY);
-          List<ColumnRef> plain =
-              categories.stream().filter(c -> !model.namesItsTable(c)).toList();
+          List<ColumnRef> plain = categories.stream().filter(c -> !model.namesItsTable(c)).toList();
           return plain.isEmpty()
               ? new Measure.RowCount(table.name())
               : new Measure.DistinctValues(pick(plain));
@@ -148,7 +149,11 @@ public final class RandomPlans {
         return new Grouping.ByTime(pick(List.of(TimeUnit.values())), date());
       }
       return new Grouping.ByColumn(
-          reached(c -> !c.holds().isTemporal() && c.holds() != Column.Holds.TEXT && c.holds() != Column.Holds.NUMBER));
+          reached(
+              c ->
+                  !c.holds().isTemporal()
+                      && c.holds() != Column.Holds.TEXT
+                      && c.holds() != Column.Holds.NUMBER));
     }
 
     private Optional<ColumnRef> date() {
@@ -207,7 +212,8 @@ public final class RandomPlans {
           return new Filter.Meets(
               table.name(), pick(table.conditions()).name(), random.nextInt(4) == 0);
         case 4:
-          Set<DayOfWeek> days = EnumSet.of(pick(List.of(DayOfWeek.values())), pick(List.of(DayOfWeek.values())));
+          Set<DayOfWeek> days =
+              EnumSet.of(pick(List.of(DayOfWeek.values())), pick(List.of(DayOfWeek.values())));
           return new Filter.OnWeekdays(days, date(), random.nextInt(4) == 0);
         default:
           return period();
@@ -226,7 +232,9 @@ public final class RandomPlans {
           number,
           comparison,
           low,
-          between ? Optional.of(low.add(BigDecimal.valueOf(random.nextInt(50)))) : Optional.empty());
+          between
+              ? Optional.of(low.add(BigDecimal.valueOf(random.nextInt(50))))
+              : Optional.empty());
     }
 
     private Filter period() {
@@ -245,7 +253,8 @@ public final class RandomPlans {
               ? Period.Relative.current(counted)
               : Period.Relative.last(1 + random.nextInt(12), counted);
         case 2:
-          return new Period.ToDate(unit == Period.Unit.HALF || unit == Period.Unit.DAY ? Period.Unit.YEAR : unit);
+          return new Period.ToDate(
+              unit == Period.Unit.HALF || unit == Period.Unit.DAY ? Period.Unit.YEAR : unit);
         case 3:
           int form = random.nextInt(3);
           return new Period.Range(

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.ropebridge.DemoModel;
-import org.ropebridge.language.LanguagePack;
 import org.ropebridge.demo.DemoData;
+import org.ropebridge.language.LanguagePack;
 
 /** Every word is accounted for, and what is not covered is not answered. */
 class HonestyTest {
@@ -44,7 +44,8 @@ class HonestyTest {
       })
   void isDeclined(String question) {
     Reading reading = read(question);
-    assertEquals(Reading.Status.DECLINED, reading.status(), () -> "read as " + reading.restatement());
+    assertEquals(
+        Reading.Status.DECLINED, reading.status(), () -> "read as " + reading.restatement());
     assertTrue(reading.plan().isEmpty());
     assertFalse(reading.reason().isEmpty());
     assertFalse(reading.suggestions().isEmpty());
@@ -55,8 +56,11 @@ class HonestyTest {
     Random random = new Random(1);
     for (String question :
         List.of(
-            "revenue by valley in 2025", "how many stays were cancelled", "top 5 huts by revenue",
-            "average party size by channel", "guest nights in Ossel this year")) {
+            "revenue by valley in 2025",
+            "how many stays were cancelled",
+            "top 5 huts by revenue",
+            "average party size by channel",
+            "guest nights in Ossel this year")) {
       for (String word : NONSENSE) {
         List<String> words = new java.util.ArrayList<>(List.of(question.split(" ")));
         words.add(random.nextInt(words.size() + 1), word);
@@ -72,11 +76,15 @@ class HonestyTest {
   void wordsThatTurnTheMeaningRoundAreNeverLeftOut() {
     for (String question :
         List.of(
-            "huts with no callouts", "revenue without", "stays more than", "revenue except",
-            "members who never stayed", "revenue per guest", "stays between 3")) {
+            "huts with no callouts",
+            "revenue without",
+            "stays more than",
+            "revenue except",
+            "members who never stayed",
+            "revenue per guest",
+            "stays between 3")) {
       Reading reading = read(question);
-      assertTrue(
-          reading.plan().isEmpty(), () -> question + " read as " + reading.restatement());
+      assertTrue(reading.plan().isEmpty(), () -> question + " read as " + reading.restatement());
     }
   }
 
@@ -118,7 +126,8 @@ class HonestyTest {
   void slipsAreReadAndTold() {
     Reading reading = read("ocupancy by vally last month");
     assertEquals("occupancy by valley last month", reading.restatement().orElseThrow());
-    assertEquals(2, reading.assumptions().stream().filter(Assumption.Spelling.class::isInstance).count());
+    assertEquals(
+        2, reading.assumptions().stream().filter(Assumption.Spelling.class::isInstance).count());
   }
 
   @Test
@@ -127,7 +136,9 @@ class HonestyTest {
     Reading reading = read(question);
     boolean[] covered = new boolean[question.length()];
     for (Reading.WordUse use : reading.words()) {
-      assertEquals(question.substring(use.start(), use.end()).replaceAll("\\W+", ""), use.text().replaceAll("\\W+", ""));
+      assertEquals(
+          question.substring(use.start(), use.end()).replaceAll("\\W+", ""),
+          use.text().replaceAll("\\W+", ""));
       java.util.Arrays.fill(covered, use.start(), use.end(), true);
     }
     for (int i = 0; i < question.length(); i++) {
@@ -145,14 +156,18 @@ class HonestyTest {
     assertTrue(read("a".repeat(3000)).reason().contains("longer than 2000"));
     assertTrue(read("huts ".repeat(300)).reason().contains("more than 120 words"));
     assertTrue(read("  ?! ").reason().contains("no question"));
-    assertEquals(Reading.Status.DECLINED, read("\u202erevenue\u0000\uD83D\uDE00 \u0420\u0435\u0432").status());
+    assertEquals(
+        Reading.Status.DECLINED,
+        read("\u202erevenue\u0000\uD83D\uDE00 \u0420\u0435\u0432").status());
   }
 
   @Test
   void theSameQuestionAlwaysHasTheSameReading() {
     QuestionReader other =
         new QuestionReader(DemoModel.MODEL, DemoModel.VALUES, LanguagePack.ENGLISH, DemoData.TODAY);
-    for (String question : List.of("revenue in Quill", "top huts", "stays by channel and valley in 2025", "ocupancy")) {
+    for (String question :
+        List.of(
+            "revenue in Quill", "top huts", "stays by channel and valley in 2025", "ocupancy")) {
       assertEquals(read(question), other.read(question));
       assertEquals(read(question), read(question));
     }

@@ -29,7 +29,8 @@ class QuestionSetTest {
   private static void check(String question, String expected) {
     Reading reading = DemoModel.READER.read(question);
     if (expected.equals("!")) {
-      assertNotEquals(Reading.Status.ANSWERED, reading.status(), () -> "read as " + reading.restatement());
+      assertNotEquals(
+          Reading.Status.ANSWERED, reading.status(), () -> "read as " + reading.restatement());
     } else if (expected.startsWith("!")) {
       assertEquals(expected.substring(1), reading.status().name().toLowerCase(Locale.ROOT));
     } else {

@@ -14,7 +14,8 @@ import org.ropebridge.plan.RandomPlans;
 
 /** Every plan, said in words, is read back as the same plan. */
 class RoundTripTest {
-  private static final RandomPlans DEMO = plans(DemoModel.MODEL, DemoModel.VALUES, DemoModel.READER);
+  private static final RandomPlans DEMO =
+      plans(DemoModel.MODEL, DemoModel.VALUES, DemoModel.READER);
   private static final RandomPlans POTTERY =
       plans(PotteryModel.MODEL, PotteryModel.VALUES, PotteryModel.READER);
 
@@ -39,7 +40,14 @@ class RoundTripTest {
         plan,
         reading.plan().orElse(null),
         () ->
-            "\"" + words + "\" " + reading.status() + " " + reading.restatement() + " "
-                + reading.reason() + reading.choices().stream().map(Reading.Choice::restatement).toList());
+            "\""
+                + words
+                + "\" "
+                + reading.status()
+                + " "
+                + reading.restatement()
+                + " "
+                + reading.reason()
+                + reading.choices().stream().map(Reading.Choice::restatement).toList());
   }
 }

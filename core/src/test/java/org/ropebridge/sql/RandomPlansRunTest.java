@@ -41,7 +41,14 @@ class RandomPlansRunTest {
   @Property(tries = 120, shrinking = ShrinkingMode.OFF)
   void aMeasureBesideOthersIsTheMeasureAlone(@ForAll long seed) {
     Plan plan = PLANS.of(seed);
-    Plan together = new Plan(plan.measures(), plan.groupings(), plan.filters(), Optional.empty(), Optional.empty(), Optional.empty());
+    Plan together =
+        new Plan(
+            plan.measures(),
+            plan.groupings(),
+            plan.filters(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
     List<List<Object>> all = TestWarehouse.run(WRITER.write(together));
     if (all.size() > DemoModel.MODEL.preferences().rowsShown()) {
       return;
@@ -54,7 +61,14 @@ class RandomPlansRunTest {
     }
     for (int i = 0; i < plan.measures().size(); i++) {
       Measure measure = plan.measures().get(i);
-      Plan alone = new Plan(List.of(measure), plan.groupings(), plan.filters(), Optional.empty(), Optional.empty(), Optional.empty());
+      Plan alone =
+          new Plan(
+              List.of(measure),
+              plan.groupings(),
+              plan.filters(),
+              Optional.empty(),
+              Optional.empty(),
+              Optional.empty());
       Map<List<Object>, Object> found = new HashMap<>();
       for (List<Object> row : all) {
         found.put(row.subList(0, groups), row.get(groups + i));
@@ -72,7 +86,9 @@ class RandomPlansRunTest {
   private static String text(Object value) {
     if (value instanceof Number n) {
       java.math.BigDecimal exact = new java.math.BigDecimal(n.toString());
-      return exact.signum() == 0 ? "none" : exact.round(new java.math.MathContext(12)).stripTrailingZeros().toPlainString();
+      return exact.signum() == 0
+          ? "none"
+          : exact.round(new java.math.MathContext(12)).stripTrailingZeros().toPlainString();
     }
     return value == null ? "none" : value.toString();
   }

@@ -57,7 +57,8 @@ public final class DemoData {
 
   private record Hut(int id, int valley, int beds, double pull) {}
 
-  private record Charge(int id, int stay, String item, String category, BigDecimal amount, boolean refunded) {}
+  private record Charge(
+      int id, int stay, String item, String category, BigDecimal amount, boolean refunded) {}
 
   private DemoData(Size size, RowSink sink) {
     this.size = size;
@@ -87,7 +88,11 @@ public final class DemoData {
           String.format(
               java.util.Locale.ROOT,
               "{\"type\":\"Polygon\",\"coordinates\":[[[%.2f,46.00],[%.2f,46.00],[%.2f,46.40],[%.2f,46.45],[%.2f,46.00]]]}",
-              west, west + 0.28, west + 0.25, west + 0.05, west);
+              west,
+              west + 0.28,
+              west + 0.25,
+              west + 0.05,
+              west);
       sink.row(i + 1, Names.VALLEYS.get(i), outline);
     }
   }
@@ -96,14 +101,25 @@ public final class DemoData {
     sink.table(
         "hut.hut",
         List.of(
-            "hut_id", "name", "valley_id", "altitude_m", "beds", "opened_on", "closed_on", "kind",
-            "warden", "fuel", "latitude", "longitude"));
+            "hut_id",
+            "name",
+            "valley_id",
+            "altitude_m",
+            "beds",
+            "opened_on",
+            "closed_on",
+            "kind",
+            "warden",
+            "fuel",
+            "latitude",
+            "longitude"));
     List<Hut> huts = new java.util.ArrayList<>();
     for (int i = 0; i < Names.HUTS.size(); i++) {
       int valley = i == 2 ? 3 : (i * 7 + i / 5) % Names.VALLEYS.size();
       int beds = 12 + random.nextInt(60);
       String kind = beds > 40 ? "staffed" : beds > 20 ? "self-service" : "bivouac";
-      LocalDate opened = LocalDate.of(1905 + random.nextInt(110), 1 + random.nextInt(12), 1 + random.nextInt(28));
+      LocalDate opened =
+          LocalDate.of(1905 + random.nextInt(110), 1 + random.nextInt(12), 1 + random.nextInt(28));
       if (i >= Names.HUTS.size() - 2) {
         opened = LocalDate.of(2023 + i % 2, 6, 1);
       }
@@ -161,12 +177,20 @@ public final class DemoData {
     sink.table(
         "member.member",
         List.of(
-            "member_id", "name", "joined", "home_region", "born", "type", "email", "phone",
+            "member_id",
+            "name",
+            "joined",
+            "home_region",
+            "born",
+            "type",
+            "email",
+            "phone",
             "sponsor_id"));
     for (int id = 1; id <= size.members; id++) {
       String first = pick(Names.FIRST);
       String last = pick(Names.LAST);
-      LocalDate joined = LocalDate.of(1990, 1, 1).plusDays((long) (Math.sqrt(random.nextDouble()) * 13_439));
+      LocalDate joined =
+          LocalDate.of(1990, 1, 1).plusDays((long) (Math.sqrt(random.nextDouble()) * 13_439));
       boolean old = joined.getYear() < 2005;
       String mail =
           java.text.Normalizer.normalize(first + "." + last, java.text.Normalizer.Form.NFD)
@@ -189,8 +213,17 @@ public final class DemoData {
     sink.table(
         "hut.stay",
         List.of(
-            "stay_id", "hut_id", "member_id", "booked_on", "arrival", "departure", "party_size",
-            "channel", "status", "guest_kind", "warden_note"));
+            "stay_id",
+            "hut_id",
+            "member_id",
+            "booked_on",
+            "arrival",
+            "departure",
+            "party_size",
+            "channel",
+            "status",
+            "guest_kind",
+            "warden_note"));
     List<Charge> lines = new java.util.ArrayList<>();
     for (LocalDate day = FIRST_DAY; !day.isAfter(TODAY); day = day.plusDays(1)) {
       boolean skipped = day.toEpochDay() % size.everyNthDay != 0;
@@ -253,8 +286,12 @@ public final class DemoData {
 
   private static final List<String> NOTES =
       List.of(
-          "left a rope behind", "asked for a late arrival", "helped to carry wood",
-          "stayed on because of the storm", "forgot a jacket, sent on", "praised the soup");
+          "left a rope behind",
+          "asked for a late arrival",
+          "helped to carry wood",
+          "stayed on because of the storm",
+          "forgot a jacket, sent on",
+          "praised the soup");
 
   private void bill(
       int stay, String status, int party, int nights, boolean member, List<Charge> lines) {
@@ -355,7 +392,13 @@ public final class DemoData {
     sink.table(
         "safety.callout",
         List.of(
-            "callout_id", "hut_id", "bridge_id", "started_at", "cleared_at", "cause", "severity",
+            "callout_id",
+            "hut_id",
+            "bridge_id",
+            "started_at",
+            "cleared_at",
+            "cause",
+            "severity",
             "note"));
     int days = (int) (TODAY.toEpochDay() - FIRST_DAY.toEpochDay());
     for (int id = 1; id <= size.callouts; id++) {

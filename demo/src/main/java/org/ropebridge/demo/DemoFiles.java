@@ -12,10 +12,20 @@ import java.util.TreeMap;
 public final class DemoFiles {
   private static final List<String> MODEL =
       List.of(
-          "model.yaml", "metrics.yaml", "questions.yaml", "access.yaml", "occasions.ics",
-          "tables/bridges.yaml", "tables/callouts.yaml", "tables/capacity.yaml",
-          "tables/charges.yaml", "tables/huts.yaml", "tables/inspections.yaml",
-          "tables/members.yaml", "tables/stays.yaml", "tables/supplies.yaml",
+          "model.yaml",
+          "metrics.yaml",
+          "questions.yaml",
+          "access.yaml",
+          "occasions.ics",
+          "tables/bridges.yaml",
+          "tables/callouts.yaml",
+          "tables/capacity.yaml",
+          "tables/charges.yaml",
+          "tables/huts.yaml",
+          "tables/inspections.yaml",
+          "tables/members.yaml",
+          "tables/stays.yaml",
+          "tables/supplies.yaml",
           "tables/valleys.yaml");
 
   private DemoFiles() {}

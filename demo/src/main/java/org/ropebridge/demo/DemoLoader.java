@@ -113,8 +113,7 @@ public final class DemoLoader {
     }
     String password = System.getenv("ROPEBRIDGE_OWNER_PASSWORD");
     DemoData.Size size = DemoData.Size.valueOf(args[3].toUpperCase(java.util.Locale.ROOT));
-    try (Connection connection =
-        java.sql.DriverManager.getConnection(args[0], args[1], password)) {
+    try (Connection connection = java.sql.DriverManager.getConnection(args[0], args[1], password)) {
       load(connection, size, args[2], table -> System.out.println("  " + table));
     }
   }

@@ -8,7 +8,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
 /**
  * What an operator may set under {@code ropebridge}.
  *
- * @param keyFile file with the secret that warehouse passwords are encrypted with; made when missing
+ * @param keyFile file with the secret that warehouse passwords are encrypted with; made when
+ *     missing
  * @param firstSteward the account made when there is none; null for no such account
  * @param demo the demo's accounts, source and model, made when missing
  */

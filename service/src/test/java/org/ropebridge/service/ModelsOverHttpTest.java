@@ -34,8 +34,10 @@ class ModelsOverHttpTest {
     assertEquals(201, first.status(), first::text);
     assertEquals(1, first.json().path("edition").asInt());
     files.put("metrics.yaml", files.get("metrics.yaml").replace("[overnights,", "[sleepovers,"));
-    assertEquals(2, author.post("/api/models", Map.of("files", files)).json().path("edition").asInt());
-    JsonNode answer = author.post("/api/models/other_huts/ask", Map.of("question", "sleepovers")).json();
+    assertEquals(
+        2, author.post("/api/models", Map.of("files", files)).json().path("edition").asInt());
+    JsonNode answer =
+        author.post("/api/models/other_huts/ask", Map.of("question", "sleepovers")).json();
     assertEquals("guest nights", answer.path("restatement").asString());
     assertEquals(2, answer.path("edition").asInt());
   }
@@ -54,7 +56,11 @@ class ModelsOverHttpTest {
   @Test
   void aCheckNamesEveryFaultAndKeepsNothing() {
     Map<String, String> files = changed("metrics.yaml", "sum(amount)", "sum(amounts)");
-    files.put("questions.yaml", files.get("questions.yaml").replace("means: median party size", "means: median unicorn size"));
+    files.put(
+        "questions.yaml",
+        files
+            .get("questions.yaml")
+            .replace("means: median party size", "means: median unicorn size"));
     files.put("tables/stays.yaml", files.get("tables/stays.yaml").replace("to: huts", "to: hutts"));
     Reply checked = author.post("/api/models/check", Map.of("files", files));
     assertEquals(200, checked.status());
@@ -62,7 +68,12 @@ class ModelsOverHttpTest {
     for (String word : new String[] {"amounts", "unicorn", "hutts"}) {
       assertTrue(checked.text().contains(word), word + " in " + checked.text());
     }
-    assertTrue(author.post("/api/models/check", Map.of("files", DemoFiles.model())).json().path("publishable").asBoolean());
+    assertTrue(
+        author
+            .post("/api/models/check", Map.of("files", DemoFiles.model()))
+            .json()
+            .path("publishable")
+            .asBoolean());
   }
 
   @Test
@@ -77,13 +88,30 @@ class ModelsOverHttpTest {
   void sourcesAreKeptAndTried() {
     assertEquals(
         400,
-        author.put("/api/sources/odd", Map.of("kind", "spreadsheet", "url", "x", "userName", "u", "password", "p")).status());
+        author
+            .put(
+                "/api/sources/odd",
+                Map.of("kind", "spreadsheet", "url", "x", "userName", "u", "password", "p"))
+            .status());
     assertEquals(
         204,
-        author.put("/api/sources/away", Map.of("kind", "postgresql", "url", "jdbc:postgresql://127.0.0.1:1/x", "userName", "u", "password", "p")).status());
+        author
+            .put(
+                "/api/sources/away",
+                Map.of(
+                    "kind",
+                    "postgresql",
+                    "url",
+                    "jdbc:postgresql://127.0.0.1:1/x",
+                    "userName",
+                    "u",
+                    "password",
+                    "p"))
+            .status());
     Reply tried = author.post("/api/sources/away/test", Map.of());
     assertFalse(tried.json().path("reachable").asBoolean());
-    assertTrue(author.post("/api/sources/ledger/test", Map.of()).json().path("readOnly").asBoolean());
+    assertTrue(
+        author.post("/api/sources/ledger/test", Map.of()).json().path("readOnly").asBoolean());
   }
 
   /** The console's types are made from this file. */
@@ -93,7 +121,9 @@ class ModelsOverHttpTest {
     JsonNode kept = json.readTree(Files.readString(Path.of("../console/openapi.json")));
     JsonNode now = Caller.anonymous().get("/api/openapi").json();
     assertEquals(kept.path("components"), now.path("components"), "run bin/rest-description");
-    assertEquals(kept.path("paths").propertyNames().stream().sorted().toList(), now.path("paths").propertyNames().stream().sorted().toList());
+    assertEquals(
+        kept.path("paths").propertyNames().stream().sorted().toList(),
+        now.path("paths").propertyNames().stream().sorted().toList());
   }
 
   @Test

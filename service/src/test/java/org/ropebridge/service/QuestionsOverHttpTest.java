@@ -34,7 +34,8 @@ class QuestionsOverHttpTest {
     assertEquals("2026-01-01", answer.path("parameters").get(0).asString());
     assertTrue(answer.path("readableSql").asString().contains("2026-01-01"));
     assertEquals("bar", answer.path("chart").path("mark").path("type").asString());
-    assertEquals("MetricValue", answer.path("plan").path("measures").get(0).path("kind").asString());
+    assertEquals(
+        "MetricValue", answer.path("plan").path("measures").get(0).path("kind").asString());
     assertEquals("huts", answer.path("model").asString());
     assertEquals("metric", answer.path("words").get(0).path("kind").asString());
     assertTrue(answer.path("trail").size() >= 4);
@@ -74,7 +75,8 @@ class QuestionsOverHttpTest {
   @Test
   void readingComputesNothing() {
     Reply reply =
-        asker.post("/api/models/huts/read", Map.of("question", "revenue by month", "explain", true));
+        asker.post(
+            "/api/models/huts/read", Map.of("question", "revenue by month", "explain", true));
     assertEquals("answered", reply.json().path("status").asString());
     assertEquals("", reply.json().path("sql").asString());
     assertFalse(reply.json().path("explanation").path("rules").isEmpty());
@@ -86,7 +88,8 @@ class QuestionsOverHttpTest {
     JsonNode all = ask(asker, "number of stays").path("rows").get(0).get(0);
     JsonNode own = ask(warden, "number of stays");
     assertTrue(own.path("rows").get(0).get(0).asLong() < all.asLong());
-    assertEquals(3, ask(warden, "number of different huts with stays").path("rows").get(0).get(0).asInt());
+    assertEquals(
+        3, ask(warden, "number of different huts with stays").path("rows").get(0).get(0).asInt());
     assertTrue(own.path("notices").toString().contains("limited"));
     assertNotEquals("answered", ask(warden, "supply cost by hut").path("status").asString());
     assertFalse(warden.get("/api/models/huts").text().contains("supply cost"));
@@ -97,7 +100,8 @@ class QuestionsOverHttpTest {
   void hostileQuestionsAreWords() {
     for (String question :
         new String[] {
-          "'; drop table hut.stay; --", "revenue for valley Ossel' or '1'='1", "select * from hut.stay",
+          "'; drop table hut.stay; --", "revenue for valley Ossel' or '1'='1",
+              "select * from hut.stay",
           "<script>alert(1)</script>", "\u0000\uD800", "%s%s%n ${jndi:ldap://x}"
         }) {
       JsonNode answer = ask(asker, question);

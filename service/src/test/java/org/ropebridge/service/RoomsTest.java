@@ -16,15 +16,24 @@ class RoomsTest {
   static final ArchRule ARROWS_POINT_DOWN =
       layeredArchitecture()
           .consideringOnlyDependenciesInLayers()
-          .layer("demo").definedBy("org.ropebridge.service.demo..")
-          .layer("questions").definedBy("org.ropebridge.service.questions..")
-          .layer("models").definedBy("org.ropebridge.service.models..")
-          .layer("sources").definedBy("org.ropebridge.service.sources..")
-          .layer("accounts").definedBy("org.ropebridge.service.accounts..")
-          .whereLayer("demo").mayNotBeAccessedByAnyLayer()
-          .whereLayer("questions").mayNotBeAccessedByAnyLayer()
-          .whereLayer("models").mayOnlyBeAccessedByLayers("questions", "demo")
-          .whereLayer("sources").mayOnlyBeAccessedByLayers("models", "questions", "demo");
+          .layer("demo")
+          .definedBy("org.ropebridge.service.demo..")
+          .layer("questions")
+          .definedBy("org.ropebridge.service.questions..")
+          .layer("models")
+          .definedBy("org.ropebridge.service.models..")
+          .layer("sources")
+          .definedBy("org.ropebridge.service.sources..")
+          .layer("accounts")
+          .definedBy("org.ropebridge.service.accounts..")
+          .whereLayer("demo")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("questions")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("models")
+          .mayOnlyBeAccessedByLayers("questions", "demo")
+          .whereLayer("sources")
+          .mayOnlyBeAccessedByLayers("models", "questions", "demo");
 
   @ArchTest
   static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_SERVICE =

@@ -59,8 +59,11 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
         statement.execute("create database " + database);
       }
       statement.execute(
-          "do $$ begin if not exists (select from pg_roles where rolname = '" + READER
-              + "') then create role " + READER + " login; end if; end $$");
+          "do $$ begin if not exists (select from pg_roles where rolname = '"
+              + READER
+              + "') then create role "
+              + READER
+              + " login; end if; end $$");
       statement.execute("alter role " + READER + " password 'reader'");
     }
     String warehouse = admin.replaceFirst("/postgres\\?", "/service_test_warehouse?");
@@ -80,9 +83,7 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
             "--ropebridge.demo.user-name=" + READER,
             "--ropebridge.demo.password=reader",
             "--ropebridge.demo.account-password=" + PASSWORD);
-    url =
-        "http://127.0.0.1:"
-            + ((WebServerApplicationContext) context).getWebServer().getPort();
+    url = "http://127.0.0.1:" + ((WebServerApplicationContext) context).getWebServer().getPort();
   }
 
   @Override
@@ -140,7 +141,9 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
       return send(
           request(path)
               .header("Content-Type", "application/json")
-              .POST(HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body))));
+              .POST(
+                  HttpRequest.BodyPublishers.ofString(
+                      body instanceof String text ? text : JSON.writeValueAsString(body))));
     }
 
     Reply put(String path, Object body) {

@@ -27,7 +27,13 @@ class SecurityTest {
   @Test
   void nothingIsAnsweredWithoutSigningIn() {
     Caller nobody = Caller.anonymous();
-    for (String path : List.of("/api/models", "/api/models/huts", "/api/session", "/api/sources", "/api/system/prometheus")) {
+    for (String path :
+        List.of(
+            "/api/models",
+            "/api/models/huts",
+            "/api/session",
+            "/api/sources",
+            "/api/system/prometheus")) {
       assertEquals(401, nobody.get(path).status(), path);
     }
     assertEquals(401, Caller.anonymous().token("made-up").get("/api/models").status());
@@ -42,11 +48,16 @@ class SecurityTest {
     assertEquals(403, page.post("/api/session", signIn("tobin", RunningService.PASSWORD)).status());
     Reply signedIn = page.postFromPage("/api/session", signIn("tobin", RunningService.PASSWORD));
     assertEquals(200, signedIn.status(), signedIn::text);
-    String cookie = signedIn.raw().headers().allValues("Set-Cookie").stream().filter(c -> c.startsWith("ROPEBRIDGE_SESSION")).findFirst().orElseThrow();
+    String cookie =
+        signedIn.raw().headers().allValues("Set-Cookie").stream()
+            .filter(c -> c.startsWith("ROPEBRIDGE_SESSION"))
+            .findFirst()
+            .orElseThrow();
     assertTrue(cookie.contains("HttpOnly") && cookie.contains("SameSite=Lax"), cookie);
     assertEquals("Tobin Vance", page.get("/api/session").json().path("displayName").asString());
     assertEquals(403, page.post("/api/models/huts/ask", Map.of("question", "revenue")).status());
-    assertEquals(200, page.postFromPage("/api/models/huts/ask", Map.of("question", "revenue")).status());
+    assertEquals(
+        200, page.postFromPage("/api/models/huts/ask", Map.of("question", "revenue")).status());
   }
 
   @Test
@@ -66,7 +77,8 @@ class SecurityTest {
   void rolesLimitWhatCanBeDone() {
     Caller asker = Caller.withToken("tobin");
     assertEquals(403, asker.get("/api/sources").status());
-    assertEquals(403, asker.post("/api/models/check", Map.of("files", Map.of("model.yaml", "x"))).status());
+    assertEquals(
+        403, asker.post("/api/models/check", Map.of("files", Map.of("model.yaml", "x"))).status());
     assertEquals(403, asker.get("/api/system/prometheus").status());
     assertEquals(200, Caller.withToken("mira").get("/api/sources").status());
     String metrics = Caller.withToken("iselin").get("/api/system/prometheus").text();
@@ -86,8 +98,10 @@ class SecurityTest {
     String token = Caller.withToken("mira").token();
     try (Connection connection = DriverManager.getConnection(RunningService.storage())) {
       assertFalse(dump(connection, "select hash from access_token").contains(token));
-      assertFalse(dump(connection, "select password_hash from account").contains(RunningService.PASSWORD));
-      assertFalse(dump(connection, "select encode(secret, 'escape') from source").contains("reader"));
+      assertFalse(
+          dump(connection, "select password_hash from account").contains(RunningService.PASSWORD));
+      assertFalse(
+          dump(connection, "select encode(secret, 'escape') from source").contains("reader"));
     }
     assertFalse(Caller.withToken("mira").get("/api/sources").text().contains("\"password\""));
   }
@@ -108,9 +122,13 @@ class SecurityTest {
     Warehouses warehouses = RunningService.bean(Warehouses.class);
     for (String sql :
         List.of(
-            "delete from hut.stay", "create table hut.x (a int)", "update hut.hut set beds = 0",
+            "delete from hut.stay",
+            "create table hut.x (a int)",
+            "update hut.hut set beds = 0",
             "with gone as (delete from hut.stay returning 1) select count(*) from gone")) {
-      Problem refused = org.junit.jupiter.api.Assertions.assertThrows(Problem.class, () -> warehouses.query("ledger", sql, List.of(), 10), sql);
+      Problem refused =
+          org.junit.jupiter.api.Assertions.assertThrows(
+              Problem.class, () -> warehouses.query("ledger", sql, List.of(), 10), sql);
       assertTrue(refused.getMessage().contains("refused"), refused.getMessage());
     }
     assertTrue(warehouses.test("ledger").readOnly());
@@ -119,9 +137,13 @@ class SecurityTest {
   @Test
   void longStatementsEndAndRowsAreLimited() {
     Warehouses warehouses = RunningService.bean(Warehouses.class);
-    Problem slow = org.junit.jupiter.api.Assertions.assertThrows(Problem.class, () -> warehouses.query("ledger", "select pg_sleep(20)", List.of(), 1));
+    Problem slow =
+        org.junit.jupiter.api.Assertions.assertThrows(
+            Problem.class, () -> warehouses.query("ledger", "select pg_sleep(20)", List.of(), 1));
     assertTrue(slow.getMessage().contains("more than 2 seconds"), slow.getMessage());
-    assertEquals(7, warehouses.query("ledger", "select * from generate_series(1, 1000)", List.of(), 7).size());
+    assertEquals(
+        7,
+        warehouses.query("ledger", "select * from generate_series(1, 1000)", List.of(), 7).size());
   }
 
   @Test

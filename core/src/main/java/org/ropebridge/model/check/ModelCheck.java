@@ -191,7 +191,8 @@ public final class ModelCheck {
       if (metric.acrossTime() == Metric.AcrossTime.LAST
           && metric.date().isEmpty()
           && table.get().mainDate().isEmpty()) {
-        error(path + "/across_time", "across_time: last needs a date", "give the table a main_date");
+        error(
+            path + "/across_time", "across_time: last needs a date", "give the table a main_date");
       }
     } else {
       parsed.ifPresent(e -> overMetrics(metric, e, path + "/sql"));

@@ -32,7 +32,9 @@ import org.ropebridge.model.expression.Expression.When;
  */
 public final class ExpressionParser {
   private static final Set<String> EXTRACT_PARTS =
-      Set.of("year", "quarter", "month", "week", "day", "hour", "minute", "dow", "isodow", "doy", "epoch");
+      Set.of(
+          "year", "quarter", "month", "week", "day", "hour", "minute", "dow", "isodow", "doy",
+          "epoch");
   private static final Set<String> CAST_TYPES =
       Set.of("integer", "bigint", "numeric", "date", "text", "double precision", "timestamp");
   private static final Set<String> COMPARISONS = Set.of("=", "<>", "<", "<=", ">", ">=");
@@ -251,8 +253,7 @@ public final class ExpressionParser {
     SqlToken part = next();
     String name = part.text().toLowerCase(java.util.Locale.ROOT);
     if (!EXTRACT_PARTS.contains(name)) {
-      throw new ExpressionException(
-          "extract knows no part \"" + part.text() + "\"", part.offset());
+      throw new ExpressionException("extract knows no part \"" + part.text() + "\"", part.offset());
     }
     expect("from");
     Expression from = or();
@@ -280,7 +281,10 @@ public final class ExpressionParser {
   private Expression call(String function, SqlToken token) {
     if (!Functions.exists(function)) {
       throw new ExpressionException(
-          "there is no function \"" + function + "\"; known are " + String.join(", ", Functions.all()),
+          "there is no function \""
+              + function
+              + "\"; known are "
+              + String.join(", ", Functions.all()),
           token.offset());
     }
     expect("(");
@@ -345,8 +349,7 @@ public final class ExpressionParser {
 
   private void expect(String text) {
     if (!accept(text)) {
-      throw new ExpressionException(
-          "expected \"" + text + "\" " + found(peek()), peek().offset());
+      throw new ExpressionException("expected \"" + text + "\" " + found(peek()), peek().offset());
     }
   }
 

@@ -7,13 +7,39 @@ import java.util.TreeSet;
 public final class Functions {
   private static final Set<String> AGGREGATES =
       Set.of(
-          "sum", "count", "avg", "min", "max", "stddev_samp", "stddev_pop", "var_samp",
-          "bool_and", "bool_or", "percentile_cont", "percentile_disc");
+          "sum",
+          "count",
+          "avg",
+          "min",
+          "max",
+          "stddev_samp",
+          "stddev_pop",
+          "var_samp",
+          "bool_and",
+          "bool_or",
+          "percentile_cont",
+          "percentile_disc");
   private static final Set<String> ORDERED_SET = Set.of("percentile_cont", "percentile_disc");
   private static final Set<String> SCALARS =
       Set.of(
-          "coalesce", "nullif", "abs", "round", "floor", "ceil", "sqrt", "power", "mod", "greatest",
-          "least", "lower", "upper", "trim", "length", "replace", "left", "right");
+          "coalesce",
+          "nullif",
+          "abs",
+          "round",
+          "floor",
+          "ceil",
+          "sqrt",
+          "power",
+          "mod",
+          "greatest",
+          "least",
+          "lower",
+          "upper",
+          "trim",
+          "length",
+          "replace",
+          "left",
+          "right");
 
   private Functions() {}
 

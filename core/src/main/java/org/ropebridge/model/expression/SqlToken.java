@@ -10,7 +10,13 @@ import java.util.List;
  */
 record SqlToken(Kind kind, String text, int offset) {
   enum Kind {
-    WORD, QUOTED, NUMBER, TEXT, PARAMETER, SYMBOL, END
+    WORD,
+    QUOTED,
+    NUMBER,
+    TEXT,
+    PARAMETER,
+    SYMBOL,
+    END
   }
 
   boolean is(String word) {
@@ -75,7 +81,8 @@ record SqlToken(Kind kind, String text, int offset) {
     while (i < sql.length() && (Character.isDigit(sql.charAt(i)) || sql.charAt(i) == '.')) {
       i++;
     }
-    if (sql.substring(from, i).chars().filter(c -> c == '.').count() > 1 || sql.charAt(i - 1) == '.') {
+    if (sql.substring(from, i).chars().filter(c -> c == '.').count() > 1
+        || sql.charAt(i - 1) == '.') {
       throw new ExpressionException("\"" + sql.substring(from, i) + "\" is not a number", from);
     }
     return i;

@@ -11,7 +11,8 @@ package org.ropebridge.model.file;
 public record Fault(Severity severity, Place place, String message, String suggestion) {
   /** Whether a fault stands in the way. */
   public enum Severity {
-    ERROR, WARNING
+    ERROR,
+    WARNING
   }
 
   public static Fault error(Place place, String message, String suggestion) {

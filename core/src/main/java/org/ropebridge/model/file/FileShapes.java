@@ -33,13 +33,13 @@ public final class FileShapes {
       new Either(
           new Choice("The column stays unseen.", List.of(HIDDEN)),
           Shape.keys("A column of the table.")
-              .must("holds", new Choice("What kind of values it has.", names(Column.Holds.values())))
+              .must(
+                  "holds", new Choice("What kind of values it has.", names(Column.Holds.values())))
               .may("label", LABEL)
               .may("unit", new Text("Unit of the number.", ""))
               .may(
                   "adds_up",
-                  new Choice(
-                      "What a bare number column means.", names(Column.AddsUp.values())))
+                  new Choice("What a bare number column means.", names(Column.AddsUp.values())))
               .may("also_called", SYNONYMS)
               .may("values", valueNames())
               .may("order", new Items("Natural order of the values.", new Text("", "")))
@@ -51,7 +51,9 @@ public final class FileShapes {
           .must("holds", new Choice("What kind of values it has.", names(Column.Holds.values())))
           .may("label", LABEL)
           .may("unit", new Text("Unit of the number.", ""))
-          .may("adds_up", new Choice("What a bare number column means.", names(Column.AddsUp.values())))
+          .may(
+              "adds_up",
+              new Choice("What a bare number column means.", names(Column.AddsUp.values())))
           .may("also_called", SYNONYMS)
           .may("values", valueNames())
           .may("order", new Items("Natural order of the values.", new Text("", "")))
@@ -94,7 +96,9 @@ public final class FileShapes {
                   new Items("Singular and plural.", new Text("", ""))))
           .may("also_called", SYNONYMS)
           .must("key", NAME)
-          .may("main_date", new Text("A date column, or link.column.", IDENTIFIER + "(\\." + IDENTIFIER + ")?"))
+          .may(
+              "main_date",
+              new Text("A date column, or link.column.", IDENTIFIER + "(\\." + IDENTIFIER + ")?"))
           .may("known_by", NAME)
           .must("columns", new Named("The columns that people may use.", COLUMN))
           .may("computed", new Named("Columns computed from others.", COMPUTED))
@@ -133,7 +137,9 @@ public final class FileShapes {
                       .may("about", ABOUT)
                       .may("also_called", SYNONYMS)
                       .may("unit", new Text("Unit of the number.", ""))
-                      .may("better", new Choice("Which direction is good.", List.of("higher", "lower")))
+                      .may(
+                          "better",
+                          new Choice("Which direction is good.", List.of("higher", "lower")))
                       .may(
                           "across_time",
                           new Choice("How it behaves over time.", List.of("adds_up", "last")))
@@ -171,7 +177,10 @@ public final class FileShapes {
                       .must("role", NAME)
                       .may(
                           "rows",
-                          Shape.keys("Only these rows.").must("table", NAME).must("sql", SQL).done())
+                          Shape.keys("Only these rows.")
+                              .must("table", NAME)
+                              .must("sql", SQL)
+                              .done())
                       .may(
                           "columns",
                           Shape.keys("")
@@ -179,9 +188,7 @@ public final class FileShapes {
                               .done())
                       .may(
                           "metrics",
-                          Shape.keys("")
-                              .must("hide", new Items("metric", new Text("", "")))
-                              .done())
+                          Shape.keys("").must("hide", new Items("metric", new Text("", ""))).done())
                       .done()))
           .done();
 
@@ -222,8 +229,7 @@ public final class FileShapes {
         .may(
             "seasons",
             new Named(
-                "First and last month.",
-                new Items("", new Choice("", names(Month.values())))))
+                "First and last month.", new Items("", new Choice("", names(Month.values())))))
         .done();
   }
 

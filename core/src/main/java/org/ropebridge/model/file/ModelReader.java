@@ -49,7 +49,10 @@ public final class ModelReader {
   public static Result read(Map<String, String> files) {
     ModelReader reader = new ModelReader();
     Optional<Model> model = reader.model(new TreeMap<>(files));
-    return new Result(model, reader.faults.stream().sorted(java.util.Comparator.comparing(Fault::place)).toList(), reader.places);
+    return new Result(
+        model,
+        reader.faults.stream().sorted(java.util.Comparator.comparing(Fault::place)).toList(),
+        reader.places);
   }
 
   private Optional<Model> model(Map<String, String> files) {
@@ -245,7 +248,9 @@ public final class ModelReader {
   }
 
   private static String nounOf(Block block, String tableName) {
-    return block.values().get("one_row_is") instanceof String noun ? noun : Labels.ofName(tableName);
+    return block.values().get("one_row_is") instanceof String noun
+        ? noun
+        : Labels.ofName(tableName);
   }
 
   private static Column column(String name, Block b) {

@@ -29,8 +29,7 @@ final class OccasionsReader {
     List<Occasion> occasions = new ArrayList<>();
     Calendar calendar;
     try {
-      calendar =
-          new CalendarBuilder().build(new StringReader(text.replaceAll("\r?\n", "\r\n")));
+      calendar = new CalendarBuilder().build(new StringReader(text.replaceAll("\r?\n", "\r\n")));
     } catch (ParserException e) {
       faults.add(
           Fault.error(
@@ -39,14 +38,16 @@ final class OccasionsReader {
               "write events with SUMMARY, DTSTART;VALUE=DATE and DTEND;VALUE=DATE"));
       return occasions;
     } catch (IOException | RuntimeException e) {
-      faults.add(Fault.error(new Place(file, 1, 1), "not readable as iCalendar: " + e.getMessage(), ""));
+      faults.add(
+          Fault.error(new Place(file, 1, 1), "not readable as iCalendar: " + e.getMessage(), ""));
       return occasions;
     }
     for (Object component : calendar.getComponents(Component.VEVENT)) {
       VEvent event = (VEvent) component;
       String name = event.getProperty("SUMMARY").map(p -> ((Summary) p).getValue()).orElse("");
       Place place = placeOf(file, text, name);
-      LocalDate first = event.getProperty("DTSTART").map(p -> day(((DtStart<?>) p).getDate())).orElse(null);
+      LocalDate first =
+          event.getProperty("DTSTART").map(p -> day(((DtStart<?>) p).getDate())).orElse(null);
       LocalDate end =
           event
               .getProperty("DTEND")
@@ -55,7 +56,9 @@ final class OccasionsReader {
       if (name.isBlank() || first == null || end == null || !end.isAfter(first)) {
         faults.add(
             Fault.error(
-                place, "an occasion needs a SUMMARY, a DTSTART and a later DTEND", "DTEND is the day after the last"));
+                place,
+                "an occasion needs a SUMMARY, a DTSTART and a later DTEND",
+                "DTEND is the day after the last"));
         continue;
       }
       boolean yearly =
@@ -73,9 +76,7 @@ final class OccasionsReader {
     if (temporal instanceof LocalDate date) {
       return date;
     }
-    return temporal instanceof LocalDateTime time
-        ? time.toLocalDate()
-        : LocalDate.from(temporal);
+    return temporal instanceof LocalDateTime time ? time.toLocalDate() : LocalDate.from(temporal);
   }
 
   private static Place placeOf(String file, String text, String name) {

@@ -44,10 +44,10 @@ final class YamlTree {
           LoadSettings.builder().setLabel(file).setCodePointLimit(LARGEST_FILE).build();
       root = new Compose(settings).composeString(text).orElse(null);
     } catch (MarkedYamlEngineException e) {
-      Place place =
-          e.getProblemMark().map(this::place).orElseGet(() -> new Place(file, 1, 1));
+      Place place = e.getProblemMark().map(this::place).orElseGet(() -> new Place(file, 1, 1));
       faults.add(
-          Fault.error(place, "not readable as YAML: " + e.getProblem(), "check indents and quotes"));
+          Fault.error(
+              place, "not readable as YAML: " + e.getProblem(), "check indents and quotes"));
       return Optional.empty();
     } catch (YamlEngineException e) {
       faults.add(Fault.error(new Place(file, 1, 1), "not readable as YAML: " + e.getMessage(), ""));

@@ -7,10 +7,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Grouping;
 
-/**
- * "monthly"
- *  [adverb of time]   ->   a breakdown by that unit
- */
+/** "monthly" [adverb of time] -> a breakdown by that unit */
 final class AdverbOfTimeRule extends Rule {
   AdverbOfTimeRule() {
     super(Slot.a(Meaning.TimeUnitWord.class, Meaning.TimeUnitWord::adverb));

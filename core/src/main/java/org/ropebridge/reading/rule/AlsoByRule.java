@@ -8,12 +8,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "by valley and channel", "by year and by valley"
- *  [breakdown] [and] [something to group by]   ->   a breakdown by both
+ * "by valley and channel", "by year and by valley" [breakdown] [and] [something to group by] -> a
+ * breakdown by both
  */
 final class AlsoByRule extends Rule {
   AlsoByRule() {
-    super(Slot.a(Contribution.Groupings.class),
+    super(
+        Slot.a(Contribution.Groupings.class),
         Slot.word(Role.AND, Role.COMMA),
         Slot.a(Phrase.Groupable.class));
   }
@@ -25,7 +26,8 @@ final class AlsoByRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    List<Grouping> groupings = new ArrayList<>(match.get(0, Contribution.Groupings.class).groupings());
+    List<Grouping> groupings =
+        new ArrayList<>(match.get(0, Contribution.Groupings.class).groupings());
     Grouping next = match.get(2, Phrase.Groupable.class).grouping();
     if (!groupings.contains(next)) {
       groupings.add(next);

@@ -4,14 +4,10 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "2000 m", "3 nights"
- *  [number] [unit]   ->   an amount
- */
+/** "2000 m", "3 nights" [number] [unit] -> an amount */
 final class AmountRule extends Rule {
   AmountRule() {
-    super(Slot.a(Meaning.NumberWord.class),
-        Slot.a(Meaning.UnitName.class).maybe());
+    super(Slot.a(Meaning.NumberWord.class), Slot.a(Meaning.UnitName.class).maybe());
   }
 
   @Override

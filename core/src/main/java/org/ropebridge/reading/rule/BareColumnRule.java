@@ -8,8 +8,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "party size", "supply weight"
- *  [number column]   ->   the statistic that its author says a bare column means
+ * "party size", "supply weight" [number column] -> the statistic that its author says a bare column
+ * means
  */
 final class BareColumnRule extends Rule {
   BareColumnRule() {

@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "between 4 and 6 guests"
- *  [between] [amount] [and] [amount]   ->   a comparison that waits for its column
+ * "between 4 and 6 guests" [between] [amount] [and] [amount] -> a comparison that waits for its
+ * column
  */
 final class BetweenAmountsRule extends Rule {
   BetweenAmountsRule() {
-    super(Slot.word(Role.BETWEEN, Role.FROM),
+    super(
+        Slot.word(Role.BETWEEN, Role.FROM),
         Slot.a(Phrase.Amount.class),
         Slot.word(Role.TO),
         Slot.a(Phrase.Amount.class));

@@ -7,13 +7,11 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.TimeUnit;
 
-/**
- * "business year 2026"
- *  [business year] [year]   ->   the business year that ends in that year
- */
+/** "business year 2026" [business year] [year] -> the business year that ends in that year */
 final class BusinessYearRule extends Rule {
   BusinessYearRule() {
-    super(Slot.a(Meaning.TimeUnitWord.class, u -> u.grouping() == TimeUnit.BUSINESS_YEAR),
+    super(
+        Slot.a(Meaning.TimeUnitWord.class, u -> u.grouping() == TimeUnit.BUSINESS_YEAR),
         Slot.a(Phrase.Time.class, Times::isYear));
   }
 

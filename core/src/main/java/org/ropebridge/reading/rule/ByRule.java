@@ -5,15 +5,10 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/**
- * "by valley", "per hut", "for each channel"
- *  [by] [something to group by]   ->   a breakdown
- */
+/** "by valley", "per hut", "for each channel" [by] [something to group by] -> a breakdown */
 final class ByRule extends Rule {
   ByRule() {
-    super(Slot.word(Role.PREPOSITION).maybe(),
-        Slot.word(Role.BY),
-        Slot.a(Phrase.Groupable.class));
+    super(Slot.word(Role.PREPOSITION).maybe(), Slot.word(Role.BY), Slot.a(Phrase.Groupable.class));
   }
 
   @Override

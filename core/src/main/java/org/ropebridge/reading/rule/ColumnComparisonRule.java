@@ -8,13 +8,11 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
-/**
- * "altitude above 2000 m"
- *  [number column] [comparison]   ->   keeps rows whose number compares so
- */
+/** "altitude above 2000 m" [number column] [comparison] -> keeps rows whose number compares so */
 final class ColumnComparisonRule extends Rule {
   ColumnComparisonRule() {
-    super(Slot.word(Role.PREPOSITION).maybe(),
+    super(
+        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ColumnName.class),
         Slot.a(Phrase.Comparing.class));
   }
@@ -33,7 +31,8 @@ final class ColumnComparisonRule extends Rule {
     if (scope.holds(column, Column.Holds.NUMBER) && unitFits) {
       out.accept(
           new Contribution.Narrowing(
-              new Filter.Compare(column, comparing.comparison(), comparing.low(), comparing.high())));
+              new Filter.Compare(
+                  column, comparing.comparison(), comparing.low(), comparing.high())));
     }
   }
 }

@@ -9,13 +9,11 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
-/**
- * "party size 4"
- *  [number column] [amount]   ->   keeps rows with just that number
- */
+/** "party size 4" [number column] [amount] -> keeps rows with just that number */
 final class ColumnEqualsRule extends Rule {
   ColumnEqualsRule() {
-    super(Slot.word(Role.PREPOSITION).maybe(),
+    super(
+        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ColumnName.class),
         Slot.a(Phrase.Amount.class));
   }

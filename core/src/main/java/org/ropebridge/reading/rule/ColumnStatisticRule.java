@@ -9,13 +9,12 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "average party size", "min, max and average span"
- *  [statistics] [column]   ->   those statistics of the column
+ * "average party size", "min, max and average span" [statistics] [column] -> those statistics of
+ * the column
  */
 final class ColumnStatisticRule extends Rule {
   ColumnStatisticRule() {
-    super(Slot.a(Phrase.Statistics.class),
-        Slot.a(Meaning.ColumnName.class));
+    super(Slot.a(Phrase.Statistics.class), Slot.a(Meaning.ColumnName.class));
   }
 
   @Override

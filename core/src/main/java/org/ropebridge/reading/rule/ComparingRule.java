@@ -5,14 +5,10 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "more than 3 nights"
- *  [comparison] [amount]   ->   a comparison that waits for its column
- */
+/** "more than 3 nights" [comparison] [amount] -> a comparison that waits for its column */
 final class ComparingRule extends Rule {
   ComparingRule() {
-    super(Slot.a(Meaning.ComparisonWord.class),
-        Slot.a(Phrase.Amount.class));
+    super(Slot.a(Meaning.ComparisonWord.class), Slot.a(Phrase.Amount.class));
   }
 
   @Override

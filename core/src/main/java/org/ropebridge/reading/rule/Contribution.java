@@ -51,7 +51,10 @@ public sealed interface Contribution extends Part {
 
   /** Which end of a ranking is kept; best and worst depend on the measure. */
   enum Direction {
-    TOP, BOTTOM, BEST, WORST
+    TOP,
+    BOTTOM,
+    BEST,
+    WORST
   }
 
   /**

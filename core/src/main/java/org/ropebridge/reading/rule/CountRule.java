@@ -6,15 +6,10 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
-/**
- * "how many stays", "number of members"
- *  [how many] [noun]   ->   the number of rows
- */
+/** "how many stays", "number of members" [how many] [noun] -> the number of rows */
 final class CountRule extends Rule {
   CountRule() {
-    super(Slot.word(Role.COUNT),
-        Slot.word(Role.DIFFERENT).maybe(),
-        Slot.a(Meaning.RowNoun.class));
+    super(Slot.word(Role.COUNT), Slot.word(Role.DIFFERENT).maybe(), Slot.a(Meaning.RowNoun.class));
   }
 
   @Override
@@ -25,6 +20,7 @@ final class CountRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
-        Contribution.Measures.of(new Measure.RowCount(match.get(2, Meaning.RowNoun.class).table())));
+        Contribution.Measures.of(
+            new Measure.RowCount(match.get(2, Meaning.RowNoun.class).table())));
   }
 }

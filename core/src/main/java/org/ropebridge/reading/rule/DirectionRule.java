@@ -5,10 +5,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "descending", "highest first"
- *  [direction]   ->   an order by the first measure
- */
+/** "descending", "highest first" [direction] -> an order by the first measure */
 final class DirectionRule extends Rule {
   DirectionRule() {
     super(Slot.a(Meaning.DirectionWord.class));

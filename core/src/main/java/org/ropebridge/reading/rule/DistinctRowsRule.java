@@ -8,12 +8,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "how many members stayed", "number of different huts with callouts"
- *  [how many] [noun] [noun whose rows point at it]   ->   different rows that are pointed at
+ * "how many members stayed", "number of different huts with callouts" [how many] [noun] [noun whose
+ * rows point at it] -> different rows that are pointed at
  */
 final class DistinctRowsRule extends Rule {
   DistinctRowsRule() {
-    super(Slot.word(Role.COUNT),
+    super(
+        Slot.word(Role.COUNT),
         Slot.word(Role.DIFFERENT).maybe(),
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.PREPOSITION).maybe(),

@@ -9,14 +9,12 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "how many different wardens"
- *  [how many] [different] [column]   ->   the number of different values
+ * "how many different wardens" [how many] [different] [column] -> the number of different values
  */
 final class DistinctValuesRule extends Rule {
   DistinctValuesRule() {
-    super(Slot.word(Role.COUNT),
-        Slot.word(Role.DIFFERENT).maybe(),
-        Slot.a(Meaning.ColumnName.class));
+    super(
+        Slot.word(Role.COUNT), Slot.word(Role.DIFFERENT).maybe(), Slot.a(Meaning.ColumnName.class));
   }
 
   @Override
@@ -27,7 +25,8 @@ final class DistinctValuesRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
-    boolean countable = scope.model().column(column).holds() == Column.Holds.CATEGORY || match.has(1);
+    boolean countable =
+        scope.model().column(column).holds() == Column.Holds.CATEGORY || match.has(1);
     if (countable && !scope.model().namesItsTable(column)) {
       out.accept(Contribution.Measures.of(new Measure.DistinctValues(column)));
     }

@@ -12,12 +12,13 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "longest stay": the adjective chooses the column by its unit
- *  [superlative of time or length] [noun]   ->   the end of the table's column in such a unit
+ * "longest stay": the adjective chooses the column by its unit [superlative of time or length]
+ * [noun] -> the end of the table's column in such a unit
  */
 final class ExtremeRowRule extends Rule {
   ExtremeRowRule() {
-    super(Slot.a(Meaning.SuperlativeWord.class, s -> !s.dimension().isEmpty()),
+    super(
+        Slot.a(Meaning.SuperlativeWord.class, s -> !s.dimension().isEmpty()),
         Slot.a(Meaning.RowNoun.class));
   }
 
@@ -38,7 +39,8 @@ final class ExtremeRowRule extends Rule {
     List<Column> columns =
         scope.model().table(table).columns().stream()
             .filter(c -> c.holds() == Column.Holds.NUMBER)
-            .filter(c -> c.unit().map(u -> units.contains(u.toLowerCase(Locale.ROOT))).orElse(false))
+            .filter(
+                c -> c.unit().map(u -> units.contains(u.toLowerCase(Locale.ROOT))).orElse(false))
             .toList();
     for (Column column : columns) {
       out.accept(

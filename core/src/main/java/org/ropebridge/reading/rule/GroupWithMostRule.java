@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "which hut had the most guest nights", "the 10 huts with the highest revenue"
- *  [number] [something to group by] [superlative] [measure]   ->   a ranking by the measure
+ * "which hut had the most guest nights", "the 10 huts with the highest revenue" [number] [something
+ * to group by] [superlative] [measure] -> a ranking by the measure
  */
 final class GroupWithMostRule extends Rule {
   GroupWithMostRule() {
-    super(Slot.word(Role.WHICH).maybe(),
+    super(
+        Slot.word(Role.WHICH).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.PREPOSITION).maybe(),
@@ -28,7 +29,8 @@ final class GroupWithMostRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     int count =
-        match.find(1, Meaning.NumberWord.class)
+        match
+            .find(1, Meaning.NumberWord.class)
             .map(n -> Times.smallWhole(n.number()))
             .orElse(match.isPlural(2) ? Rankings.SEVERAL : 1);
     if (count < 1) {

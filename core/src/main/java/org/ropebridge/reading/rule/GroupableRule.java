@@ -7,8 +7,8 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "valley", "channel", "month", "month of booking date"
- *  [noun, column or unit of time]   ->   something to group by
+ * "valley", "channel", "month", "month of booking date" [noun, column or unit of time] -> something
+ * to group by
  */
 final class GroupableRule extends Rule {
   GroupableRule() {

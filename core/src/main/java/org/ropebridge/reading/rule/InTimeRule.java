@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "in 2025", "during the Lantern Week", "excluding 2024"
- *  [time]   ->   keeps, or leaves out, what lies in the time
+ * "in 2025", "during the Lantern Week", "excluding 2024" [time] -> keeps, or leaves out, what lies
+ * in the time
  */
 final class InTimeRule extends Rule {
   InTimeRule() {
-    super(Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
+    super(
+        Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Time.class));
   }

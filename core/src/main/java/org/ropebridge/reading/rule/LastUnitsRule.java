@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "last month", "past 4 quarters", "last 30 days"
- *  [last] [number] [unit of time]   ->   whole units before this one; of days, up to today
+ * "last month", "past 4 quarters", "last 30 days" [last] [number] [unit of time] -> whole units
+ * before this one; of days, up to today
  */
 final class LastUnitsRule extends Rule {
   LastUnitsRule() {
-    super(Slot.word(Role.LAST),
+    super(
+        Slot.word(Role.LAST),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, u -> u.period().isPresent()));
   }

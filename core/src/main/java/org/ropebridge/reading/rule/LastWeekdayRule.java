@@ -6,14 +6,10 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
-/**
- * "last Tuesday"
- *  [last] [weekday]   ->   the newest such day before today
- */
+/** "last Tuesday" [last] [weekday] -> the newest such day before today */
 final class LastWeekdayRule extends Rule {
   LastWeekdayRule() {
-    super(Slot.word(Role.LAST),
-        Slot.a(Meaning.WeekdayWord.class));
+    super(Slot.word(Role.LAST), Slot.a(Meaning.WeekdayWord.class));
   }
 
   @Override

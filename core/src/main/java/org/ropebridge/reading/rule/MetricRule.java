@@ -5,13 +5,11 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Measure;
 
-/**
- * "revenue", "total revenue"
- *  [total] [metric]   ->   the metric
- */
+/** "revenue", "total revenue" [total] [metric] -> the metric */
 final class MetricRule extends Rule {
   MetricRule() {
-    super(Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.SUM).maybe(),
+    super(
+        Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.SUM).maybe(),
         Slot.a(Meaning.MetricName.class));
   }
 

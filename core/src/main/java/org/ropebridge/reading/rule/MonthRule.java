@@ -9,12 +9,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "March", "March 2025", "this March", "last March"
- *  [month] [year]   ->   that month; without a year the newest one that has begun
+ * "March", "March 2025", "this March", "last March" [month] [year] -> that month; without a year
+ * the newest one that has begun
  */
 final class MonthRule extends Rule {
   MonthRule() {
-    super(Slot.word(Role.LAST, Role.THIS).maybe(),
+    super(
+        Slot.word(Role.LAST, Role.THIS).maybe(),
         Slot.a(Meaning.MonthWord.class),
         Slot.a(Phrase.Time.class, Times::isYear).maybe());
   }

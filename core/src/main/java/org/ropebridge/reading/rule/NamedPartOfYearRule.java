@@ -9,12 +9,13 @@ import org.ropebridge.plan.Period;
 import org.ropebridge.plan.TimeUnit;
 
 /**
- * "the first half of 2025", "third quarter of 2025"
- *  [ordinal] [half or quarter] [year]   ->   that part of the year
+ * "the first half of 2025", "third quarter of 2025" [ordinal] [half or quarter] [year] -> that part
+ * of the year
  */
 final class NamedPartOfYearRule extends Rule {
   NamedPartOfYearRule() {
-    super(Slot.a(Meaning.OrdinalWord.class),
+    super(
+        Slot.a(Meaning.OrdinalWord.class),
         Slot.a(Part.class, NamedPartOfYearRule::isPart),
         Slot.a(Phrase.Time.class, t -> Times.isYear(t) || Times.isThisOrLastYear(t)).maybe());
   }
@@ -28,10 +29,12 @@ final class NamedPartOfYearRule extends Rule {
     }
     int month = half ? number * 6 - 5 : number * 3 - 2;
     int year =
-        match.find(2, Phrase.Time.class)
+        match
+            .find(2, Phrase.Time.class)
             .map(t -> scope.periods().resolve(t.period()).first().orElseThrow().getYear())
             .orElse(scope.today().getYear());
-    out.accept(Times.said(half ? Period.Unit.HALF : Period.Unit.QUARTER, LocalDate.of(year, month, 1)));
+    out.accept(
+        Times.said(half ? Period.Unit.HALF : Period.Unit.QUARTER, LocalDate.of(year, month, 1)));
   }
 
   private static boolean isPart(Part part) {

@@ -5,8 +5,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
 /**
- * "stays by channel"
- *  [noun]   ->   the noun by itself: what is counted, or what the question is about
+ * "stays by channel" [noun] -> the noun by itself: what is counted, or what the question is about
  */
 final class NounRule extends Rule {
   NounRule() {

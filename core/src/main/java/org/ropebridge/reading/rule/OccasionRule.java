@@ -8,12 +8,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "the Lantern Week 2025", "last Lantern Week"
- *  [occasion] [year]   ->   that occasion; without a year the newest one that has begun
+ * "the Lantern Week 2025", "last Lantern Week" [occasion] [year] -> that occasion; without a year
+ * the newest one that has begun
  */
 final class OccasionRule extends Rule {
   OccasionRule() {
-    super(Slot.word(Role.LAST, Role.THIS).maybe(),
+    super(
+        Slot.word(Role.LAST, Role.THIS).maybe(),
         Slot.a(Meaning.OccasionName.class),
         Slot.a(Phrase.Time.class, Times::isYear).maybe());
   }

@@ -9,12 +9,13 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "booked last week", "with booking date in July 2026"
- *  [date column] [filter by time]   ->   the same filter on that date
+ * "booked last week", "with booking date in July 2026" [date column] [filter by time] -> the same
+ * filter on that date
  */
 final class OnDateColumnRule extends Rule {
   OnDateColumnRule() {
-    super(Slot.word(Role.PREPOSITION).maybe(),
+    super(
+        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ColumnName.class),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Contribution.Narrowing.class));

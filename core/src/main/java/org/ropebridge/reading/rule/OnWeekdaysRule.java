@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "on Mondays", "at weekends", "excluding Sundays"
- *  [weekdays]   ->   keeps, or leaves out, what falls on those days
+ * "on Mondays", "at weekends", "excluding Sundays" [weekdays] -> keeps, or leaves out, what falls
+ * on those days
  */
 final class OnWeekdaysRule extends Rule {
   OnWeekdaysRule() {
-    super(Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
+    super(
+        Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Weekdays.class));
   }

@@ -9,13 +9,12 @@ import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Period;
 
 /**
- * "since 2023", "before June", "until May", "after 12 May 2025"
- *  [since] [time]   ->   an open stretch before, from or after the time
+ * "since 2023", "before June", "until May", "after 12 May 2025" [since] [time] -> an open stretch
+ * before, from or after the time
  */
 final class OpenRangeRule extends Rule {
   OpenRangeRule() {
-    super(Slot.word(Role.SINCE, Role.BEFORE, Role.UNTIL, Role.AFTER),
-        Slot.a(Phrase.Time.class));
+    super(Slot.word(Role.SINCE, Role.BEFORE, Role.UNTIL, Role.AFTER), Slot.a(Phrase.Time.class));
   }
 
   @Override

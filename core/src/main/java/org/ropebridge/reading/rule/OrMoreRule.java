@@ -8,12 +8,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "10 or more guests", "3 nights or less"
- *  [amount] [or more] [unit]   ->   a comparison that waits for its column
+ * "10 or more guests", "3 nights or less" [amount] [or more] [unit] -> a comparison that waits for
+ * its column
  */
 final class OrMoreRule extends Rule {
   OrMoreRule() {
-    super(Slot.a(Phrase.Amount.class),
+    super(
+        Slot.a(Phrase.Amount.class),
         Slot.word(Role.OR_MORE, Role.OR_LESS),
         Slot.a(Meaning.UnitName.class).maybe());
   }

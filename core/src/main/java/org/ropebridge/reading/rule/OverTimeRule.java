@@ -8,10 +8,7 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.TimeUnit;
 
-/**
- * "over time", "trend"
- *  [over time]   ->   a breakdown by month
- */
+/** "over time", "trend" [over time] -> a breakdown by month */
 final class OverTimeRule extends Rule {
   OverTimeRule() {
     super(Slot.word(Role.OVER_TIME));

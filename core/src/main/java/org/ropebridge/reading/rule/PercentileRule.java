@@ -7,13 +7,11 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
-/**
- * "90th percentile"
- *  [ordinal] [percentile]   ->   that statistic
- */
+/** "90th percentile" [ordinal] [percentile] -> that statistic */
 final class PercentileRule extends Rule {
   PercentileRule() {
-    super(Slot.a(Meaning.OrdinalWord.class, o -> o.number() >= 1 && o.number() <= 99),
+    super(
+        Slot.a(Meaning.OrdinalWord.class, o -> o.number() >= 1 && o.number() <= 99),
         Slot.word(Role.PERCENTILE));
   }
 

@@ -20,7 +20,10 @@ sealed interface Phrase extends Part {
 
   /** "more than 3 nights", still without a column. */
   record Comparing(
-      Filter.Comparison comparison, BigDecimal low, Optional<BigDecimal> high, Optional<String> unit)
+      Filter.Comparison comparison,
+      BigDecimal low,
+      Optional<BigDecimal> high,
+      Optional<String> unit)
       implements Phrase {}
 
   /**

@@ -4,10 +4,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "as a bar chart"
- *  [picture]   ->   how to show the answer
- */
+/** "as a bar chart" [picture] -> how to show the answer */
 final class PictureRule extends Rule {
   PictureRule() {
     super(Slot.a(Meaning.PictureWord.class));

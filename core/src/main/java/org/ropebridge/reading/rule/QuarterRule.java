@@ -7,13 +7,11 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Period;
 
 /**
- * "Q3 2025", "Q3"
- *  [quarter] [year]   ->   that quarter; without a year the newest one that has begun
+ * "Q3 2025", "Q3" [quarter] [year] -> that quarter; without a year the newest one that has begun
  */
 final class QuarterRule extends Rule {
   QuarterRule() {
-    super(Slot.a(Meaning.QuarterWord.class),
-        Slot.a(Phrase.Time.class, Times::isYear).maybe());
+    super(Slot.a(Meaning.QuarterWord.class), Slot.a(Phrase.Time.class, Times::isYear).maybe());
   }
 
   @Override

@@ -6,12 +6,13 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "revenue by hut, top 5", "top 5 by revenue"
- *  [head with a number] [by] [measure]   ->   a ranking of the plan's own groups
+ * "revenue by hut, top 5", "top 5 by revenue" [head with a number] [by] [measure] -> a ranking of
+ * the plan's own groups
  */
 final class RankAtEndRule extends Rule {
   RankAtEndRule() {
-    super(Slot.a(Phrase.RankHead.class, h -> h.count().isPresent()),
+    super(
+        Slot.a(Phrase.RankHead.class, h -> h.count().isPresent()),
         Slot.word(Role.BY).maybe(),
         Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1).maybe());
   }

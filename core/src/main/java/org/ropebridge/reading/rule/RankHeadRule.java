@@ -5,13 +5,11 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "top 5", "bottom three", "best", "5 worst"
- *  [top] [number]   ->   the head of a ranking
- */
+/** "top 5", "bottom three", "best", "5 worst" [top] [number] -> the head of a ranking */
 final class RankHeadRule extends Rule {
   RankHeadRule() {
-    super(Slot.a(Meaning.NumberWord.class).maybe(),
+    super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Part.class, RankHeadRule::isRank),
         Slot.a(Meaning.NumberWord.class).maybe());
   }
@@ -27,7 +25,8 @@ final class RankHeadRule extends Rule {
       return;
     }
     Optional<Integer> count =
-        match.find(0, Meaning.NumberWord.class)
+        match
+            .find(0, Meaning.NumberWord.class)
             .or(() -> match.find(2, Meaning.NumberWord.class))
             .map(n -> Times.smallWhole(n.number()));
     if (count.isEmpty() || count.get() >= 1) {
@@ -38,5 +37,4 @@ final class RankHeadRule extends Rule {
   private static boolean isRank(Part part) {
     return part instanceof Meaning.RankWord || part instanceof Meaning.JudgementWord;
   }
-
 }

@@ -4,13 +4,11 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/**
- * "top 5 huts by revenue"
- *  [ranking] [by] [measure]   ->   the ranking by that measure
- */
+/** "top 5 huts by revenue" [ranking] [by] [measure] -> the ranking by that measure */
 final class RankedByRule extends Rule {
   RankedByRule() {
-    super(Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()),
+    super(
+        Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()),
         Slot.word(Role.BY, Role.PREPOSITION),
         Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1));
   }
@@ -23,7 +21,8 @@ final class RankedByRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
-        match.get(0, Contribution.Ranked.class)
+        match
+            .get(0, Contribution.Ranked.class)
             .by(match.get(2, Contribution.Measures.class).measures().get(0)));
   }
 }

@@ -5,13 +5,12 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 
 /**
- * "top 5 huts", "best hut", "worst 3 months"
- *  [head of a ranking] [something to group by]   ->   a ranking of those groups
+ * "top 5 huts", "best hut", "worst 3 months" [head of a ranking] [something to group by] -> a
+ * ranking of those groups
  */
 final class RankedGroupsRule extends Rule {
   RankedGroupsRule() {
-    super(Slot.a(Phrase.RankHead.class),
-        Slot.a(Phrase.Groupable.class));
+    super(Slot.a(Phrase.RankHead.class), Slot.a(Phrase.Groupable.class));
   }
 
   @Override

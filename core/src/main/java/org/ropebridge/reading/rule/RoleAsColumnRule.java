@@ -4,10 +4,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "from hut"
- *  [role]   ->   the column that names the rows of its table, reached by that role
- */
+/** "from hut" [role] -> the column that names the rows of its table, reached by that role */
 final class RoleAsColumnRule extends Rule {
   RoleAsColumnRule() {
     super(Slot.a(Meaning.RoleName.class));

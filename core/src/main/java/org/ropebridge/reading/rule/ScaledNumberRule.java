@@ -5,14 +5,10 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/**
- * "2.5 k", "3 million"
- *  [number] [scale]   ->   the number times the scale
- */
+/** "2.5 k", "3 million" [number] [scale] -> the number times the scale */
 final class ScaledNumberRule extends Rule {
   ScaledNumberRule() {
-    super(Slot.a(Meaning.NumberWord.class),
-        Slot.word(Role.THOUSAND, Role.MILLION));
+    super(Slot.a(Meaning.NumberWord.class), Slot.word(Role.THOUSAND, Role.MILLION));
   }
 
   @Override

@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "summer 2025", "last summer"
- *  [season] [year]   ->   that season; without a year the newest one that has begun
+ * "summer 2025", "last summer" [season] [year] -> that season; without a year the newest one that
+ * has begun
  */
 final class SeasonRule extends Rule {
   SeasonRule() {
-    super(Slot.word(Role.LAST, Role.THIS).maybe(),
+    super(
+        Slot.word(Role.LAST, Role.THIS).maybe(),
         Slot.a(Meaning.SeasonName.class),
         Slot.a(Phrase.Time.class, Times::isYear).maybe());
   }

@@ -33,7 +33,9 @@ public record Slot(Predicate<Part> accepts, boolean optional) {
     return new Slot(
         part ->
             part instanceof Meaning.FunctionWord w
-                && (w.role() == first || w.role() == second || java.util.List.of(others).contains(w.role())),
+                && (w.role() == first
+                    || w.role() == second
+                    || java.util.List.of(others).contains(w.role())),
         false);
   }
 

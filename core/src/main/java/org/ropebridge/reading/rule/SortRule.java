@@ -8,12 +8,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Plan;
 
 /**
- * "sorted by revenue descending", "sorted by name"
- *  [sorted by] [measure, breakdown or name] [direction]   ->   an order of rows
+ * "sorted by revenue descending", "sorted by name" [sorted by] [measure, breakdown or name]
+ * [direction] -> an order of rows
  */
 final class SortRule extends Rule {
   SortRule() {
-    super(Slot.word(Role.SORTED),
+    super(
+        Slot.word(Role.SORTED),
         Slot.a(Part.class, SortRule::isKey).maybe(),
         Slot.a(Meaning.DirectionWord.class).maybe());
   }

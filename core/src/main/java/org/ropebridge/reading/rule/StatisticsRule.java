@@ -7,13 +7,11 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/**
- * "average", "min, max and average"
- *  [statistic] [and] [statistics]   ->   the statistics together
- */
+/** "average", "min, max and average" [statistic] [and] [statistics] -> the statistics together */
 final class StatisticsRule extends Rule {
   StatisticsRule() {
-    super(Slot.a(Meaning.StatisticWord.class),
+    super(
+        Slot.a(Meaning.StatisticWord.class),
         Slot.word(Role.AND, Role.COMMA).maybe(),
         Slot.a(Phrase.Statistics.class).maybe());
   }

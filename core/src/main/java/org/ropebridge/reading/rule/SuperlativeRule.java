@@ -6,10 +6,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Measure;
 
-/**
- * "highest altitude"
- *  [superlative]   ->   the statistic that finds the end
- */
+/** "highest altitude" [superlative] -> the statistic that finds the end */
 final class SuperlativeRule extends Rule {
   SuperlativeRule() {
     super(Slot.a(Meaning.SuperlativeWord.class));
@@ -20,7 +17,6 @@ final class SuperlativeRule extends Rule {
     boolean most = match.get(0, Meaning.SuperlativeWord.class).most();
     out.accept(
         new Phrase.Statistics(
-            List.of(
-                new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0))));
+            List.of(new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0))));
   }
 }

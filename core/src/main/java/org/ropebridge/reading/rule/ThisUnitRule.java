@@ -6,14 +6,10 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
-/**
- * "this year", "current month"
- *  [this] [unit of time]   ->   the unit that holds today
- */
+/** "this year", "current month" [this] [unit of time] -> the unit that holds today */
 final class ThisUnitRule extends Rule {
   ThisUnitRule() {
-    super(Slot.word(Role.THIS),
-        Slot.a(Meaning.TimeUnitWord.class, u -> u.period().isPresent()));
+    super(Slot.word(Role.THIS), Slot.a(Meaning.TimeUnitWord.class, u -> u.period().isPresent()));
   }
 
   @Override

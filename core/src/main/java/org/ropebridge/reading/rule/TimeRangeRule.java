@@ -9,12 +9,13 @@ import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Period;
 
 /**
- * "between May and August", "from 1 March to 12 May 2025"
- *  [between] [time] [and] [time]   ->   from the beginning of the first to the end of the second
+ * "between May and August", "from 1 March to 12 May 2025" [between] [time] [and] [time] -> from the
+ * beginning of the first to the end of the second
  */
 final class TimeRangeRule extends Rule {
   TimeRangeRule() {
-    super(Slot.word(Role.BETWEEN, Role.FROM, Role.SINCE),
+    super(
+        Slot.word(Role.BETWEEN, Role.FROM, Role.SINCE),
         Slot.a(Phrase.Time.class),
         Slot.word(Role.TO),
         Slot.a(Phrase.Time.class));
@@ -44,8 +45,7 @@ final class TimeRangeRule extends Rule {
     }
     if (!first.isAfter(last)) {
       out.accept(
-          new Phrase.Time(
-              new Period.Range(Optional.of(first), Optional.of(last)), to.yearSaid()));
+          new Phrase.Time(new Period.Range(Optional.of(first), Optional.of(last)), to.yearSaid()));
     }
   }
 }

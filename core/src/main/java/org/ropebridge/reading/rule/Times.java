@@ -49,8 +49,7 @@ final class Times {
   }
 
   /** The day, when the calendar has it; without a year the newest one not after today. */
-  static Optional<Phrase.Time> day(
-      Part day, Month month, Optional<Phrase.Time> year, Scope scope) {
+  static Optional<Phrase.Time> day(Part day, Month month, Optional<Phrase.Time> year, Scope scope) {
     try {
       if (year.isPresent()) {
         LocalDate date = LocalDate.of(year(year.get()), month, dayNumber(day));

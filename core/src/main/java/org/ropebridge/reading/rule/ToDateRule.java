@@ -7,12 +7,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "this year to date", "year to date", "ytd", "this month so far"
- *  [this] [unit of time] [to date]   ->   from the beginning of the unit to today
+ * "this year to date", "year to date", "ytd", "this month so far" [this] [unit of time] [to date]
+ * -> from the beginning of the unit to today
  */
 final class ToDateRule extends Rule {
   ToDateRule() {
-    super(Slot.word(Role.THIS).maybe(),
+    super(
+        Slot.word(Role.THIS).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, u -> u.period().isPresent()),
         Slot.word(Role.TO_DATE));
   }
@@ -26,6 +27,7 @@ final class ToDateRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Phrase.Time(
-            new Period.ToDate(match.get(1, Meaning.TimeUnitWord.class).period().orElseThrow()), true));
+            new Period.ToDate(match.get(1, Meaning.TimeUnitWord.class).period().orElseThrow()),
+            true));
   }
 }

@@ -5,10 +5,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
-/**
- * "today", "yesterday"
- *  [today]   ->   that day
- */
+/** "today", "yesterday" [today] -> that day */
 final class TodayRule extends Rule {
   TodayRule() {
     super(Slot.word(Role.TODAY, Role.YESTERDAY));

@@ -7,12 +7,13 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "more than 3 nights": the unit says which column is meant
- *  [comparison with unit]   ->   keeps rows whose number in that unit compares so
+ * "more than 3 nights": the unit says which column is meant [comparison with unit] -> keeps rows
+ * whose number in that unit compares so
  */
 final class UnitComparisonRule extends Rule {
   UnitComparisonRule() {
-    super(Slot.word(Role.PREPOSITION).maybe(),
+    super(
+        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Comparing.class, c -> c.unit().isPresent()));
   }
 
@@ -22,7 +23,8 @@ final class UnitComparisonRule extends Rule {
     for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
       out.accept(
           new Contribution.Narrowing(
-              new Filter.Compare(column, comparing.comparison(), comparing.low(), comparing.high())));
+              new Filter.Compare(
+                  column, comparing.comparison(), comparing.low(), comparing.high())));
     }
   }
 }

@@ -8,13 +8,12 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "month of booking date", "booking month"
- *  [unit of time] [date column]   ->   that unit of that date, to group by
+ * "month of booking date", "booking month" [unit of time] [date column] -> that unit of that date,
+ * to group by
  */
 final class UnitOfDateRule extends Rule {
   UnitOfDateRule() {
-    super(Slot.a(Meaning.TimeUnitWord.class, u -> !u.adverb()),
-        Slot.a(Meaning.ColumnName.class));
+    super(Slot.a(Meaning.TimeUnitWord.class, u -> !u.adverb()), Slot.a(Meaning.ColumnName.class));
   }
 
   @Override

@@ -4,12 +4,13 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 
 /**
- * "Ossel valley", "bivouac huts"
- *  [values] [column or noun of them]   ->   the values, surely of that column
+ * "Ossel valley", "bivouac huts" [values] [column or noun of them] -> the values, surely of that
+ * column
  */
 final class ValuesBeforeNounRule extends Rule {
   ValuesBeforeNounRule() {
-    super(Slot.a(Phrase.Values.class, v -> v.column().role().isEmpty()),
+    super(
+        Slot.a(Phrase.Values.class, v -> v.column().role().isEmpty()),
         Slot.a(Part.class, ValuesOfColumnRule::isHolder));
   }
 

@@ -7,13 +7,12 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 
 /**
- * "valley Ossel", "severity high", "Ossel valley"
- *  [column or noun] [values of it]   ->   the values, surely of that column
+ * "valley Ossel", "severity high", "Ossel valley" [column or noun] [values of it] -> the values,
+ * surely of that column
  */
 final class ValuesOfColumnRule extends Rule {
   ValuesOfColumnRule() {
-    super(Slot.a(Part.class, ValuesOfColumnRule::isHolder),
-        Slot.a(Phrase.Values.class));
+    super(Slot.a(Part.class, ValuesOfColumnRule::isHolder), Slot.a(Phrase.Values.class));
   }
 
   @Override

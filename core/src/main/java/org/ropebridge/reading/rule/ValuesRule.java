@@ -7,13 +7,11 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/**
- * "Ossel", "website or phone"
- *  [value] [or] [values of the same column]   ->   the values together
- */
+/** "Ossel", "website or phone" [value] [or] [values of the same column] -> the values together */
 final class ValuesRule extends Rule {
   ValuesRule() {
-    super(Slot.a(Meaning.ValueName.class),
+    super(
+        Slot.a(Meaning.ValueName.class),
         Slot.word(Role.AND, Role.OR, Role.COMMA).maybe(),
         Slot.a(Phrase.Values.class).maybe());
   }

@@ -7,13 +7,11 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.TimeUnit;
 
-/**
- * "the week of 12 May 2025"
- *  [week] [day]   ->   the week that holds the day
- */
+/** "the week of 12 May 2025" [week] [day] -> the week that holds the day */
 final class WeekOfRule extends Rule {
   WeekOfRule() {
-    super(Slot.a(Meaning.TimeUnitWord.class, u -> u.grouping() == TimeUnit.WEEK),
+    super(
+        Slot.a(Meaning.TimeUnitWord.class, u -> u.grouping() == TimeUnit.WEEK),
         Slot.a(Phrase.Time.class, Times::isDay));
   }
 

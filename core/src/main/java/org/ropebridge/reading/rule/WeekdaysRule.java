@@ -9,12 +9,12 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "Mondays", "Saturdays and Sundays", "weekends"
- *  [weekday] [and] [weekdays]   ->   the days together
+ * "Mondays", "Saturdays and Sundays", "weekends" [weekday] [and] [weekdays] -> the days together
  */
 final class WeekdaysRule extends Rule {
   WeekdaysRule() {
-    super(Slot.a(Part.class, WeekdaysRule::isDay),
+    super(
+        Slot.a(Part.class, WeekdaysRule::isDay),
         Slot.word(Role.AND, Role.OR, Role.COMMA).maybe(),
         Slot.a(Phrase.Weekdays.class).maybe());
   }

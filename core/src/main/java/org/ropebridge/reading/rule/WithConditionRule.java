@@ -6,13 +6,11 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
-/**
- * "long stays", "excluding short notice"
- *  [condition]   ->   keeps, or leaves out, rows that meet it
- */
+/** "long stays", "excluding short notice" [condition] -> keeps, or leaves out, rows that meet it */
 final class WithConditionRule extends Rule {
   WithConditionRule() {
-    super(Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
+    super(
+        Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ConditionName.class));
   }

@@ -6,12 +6,13 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "in Ossel", "for website bookings", "excluding phone", "only members"
- *  [values]   ->   keeps, or leaves out, rows with those values
+ * "in Ossel", "for website bookings", "excluding phone", "only members" [values] -> keeps, or
+ * leaves out, rows with those values
  */
 final class WithValuesRule extends Rule {
   WithValuesRule() {
-    super(Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
+    super(
+        Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class));
   }

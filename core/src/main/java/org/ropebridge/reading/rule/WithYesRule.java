@@ -9,12 +9,13 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "for refund line", "excluding refund lines"
- *  [yes-or-no column]   ->   keeps, or leaves out, rows where it is true
+ * "for refund line", "excluding refund lines" [yes-or-no column] -> keeps, or leaves out, rows
+ * where it is true
  */
 final class WithYesRule extends Rule {
   WithYesRule() {
-    super(Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
+    super(
+        Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ColumnName.class));
   }

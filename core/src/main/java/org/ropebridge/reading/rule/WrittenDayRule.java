@@ -5,10 +5,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Period;
 
-/**
- * "2025-05-12"
- *  [day]   ->   that day
- */
+/** "2025-05-12" [day] -> that day */
 final class WrittenDayRule extends Rule {
   WrittenDayRule() {
     super(Slot.a(Meaning.DayWord.class));

@@ -7,10 +7,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Period;
 
-/**
- * "2025"
- *  [number that can be a year]   ->   that year
- */
+/** "2025" [number that can be a year] -> that year */
 final class YearRule extends Rule {
   YearRule() {
     super(Slot.a(Meaning.NumberWord.class));

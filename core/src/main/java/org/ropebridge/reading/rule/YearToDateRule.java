@@ -5,10 +5,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
-/**
- * "ytd"
- *  [year to date]   ->   from the first of January to today
- */
+/** "ytd" [year to date] -> from the first of January to today */
 final class YearToDateRule extends Rule {
   YearToDateRule() {
     super(Slot.word(Role.YEAR_TO_DATE));

@@ -104,11 +104,16 @@ class PlantedFaultsTest {
 
   @Test
   void manyFaultsAreFoundInOneRun() {
-    Map<String, String> files = broken("metrics.yaml", "sum(party_size * nights)", "sum(party_sise * nights)");
+    Map<String, String> files =
+        broken("metrics.yaml", "sum(party_size * nights)", "sum(party_sise * nights)");
     files.put("tables/stays.yaml", files.get("tables/stays.yaml").replace("to: huts", "to: hutts"));
-    files.put("model.yaml", files.get("model.yaml").replace("top_by: guest_nights", "top_by: guest_night"));
+    files.put(
+        "model.yaml",
+        files.get("model.yaml").replace("top_by: guest_nights", "top_by: guest_night"));
     List<String> files3 = faults(files).stream().map(f -> f.place().file()).distinct().toList();
-    assertTrue(files3.containsAll(List.of("metrics.yaml", "tables/stays.yaml", "model.yaml")), files3::toString);
+    assertTrue(
+        files3.containsAll(List.of("metrics.yaml", "tables/stays.yaml", "model.yaml")),
+        files3::toString);
   }
 
   @Test

@@ -19,7 +19,9 @@ import org.ropebridge.access.Person;
 public class Account {
   /** What an account may do; each role may also do what those before it may. */
   public enum Role {
-    ASKER, AUTHOR, STEWARD
+    ASKER,
+    AUTHOR,
+    STEWARD
   }
 
   @Id private UUID id;

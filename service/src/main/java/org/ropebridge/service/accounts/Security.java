@@ -42,8 +42,7 @@ class Security {
 
   @Bean
   SecurityFilterChain filterChain(
-      HttpSecurity http, SecurityContextRepository contexts, TokenService tokens)
-      throws Exception {
+      HttpSecurity http, SecurityContextRepository contexts, TokenService tokens) throws Exception {
     http.authorizeHttpRequests(
             requests ->
                 requests
@@ -59,7 +58,11 @@ class Security {
                     .permitAll())
         .securityContext(c -> c.securityContextRepository(contexts))
         .addFilterBefore(new TokenFilter(tokens), UsernamePasswordAuthenticationFilter.class)
-        .csrf(csrf -> csrf.spa().ignoringRequestMatchers(Security::hasToken).ignoringRequestMatchers("/api/tokens"))
+        .csrf(
+            csrf ->
+                csrf.spa()
+                    .ignoringRequestMatchers(Security::hasToken)
+                    .ignoringRequestMatchers("/api/tokens"))
         .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY)))
         .exceptionHandling(
             e ->
@@ -97,8 +100,13 @@ class Security {
     response
         .getWriter()
         .write(
-            "{\"type\":\"urn:ropebridge:problem:" + type + "\",\"status\":" + status
-                + ",\"detail\":\"" + detail + "\"}");
+            "{\"type\":\"urn:ropebridge:problem:"
+                + type
+                + "\",\"status\":"
+                + status
+                + ",\"detail\":\""
+                + detail
+                + "\"}");
   }
 
   /** Recognises requests that carry a token. They never use or make a session. */

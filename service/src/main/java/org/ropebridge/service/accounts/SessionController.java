@@ -45,7 +45,8 @@ class SessionController {
   }
 
   /** Name and password. */
-  record SignIn(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String password) {}
+  record SignIn(
+      @NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String password) {}
 
   /** Name and password, and what the token is for. */
   record TokenRequest(

@@ -35,9 +35,7 @@ class TokenService {
   }
 
   Optional<Account> accountOf(String token) {
-    return tokens
-        .findByHashAndExpiresAtAfter(hash(token), Instant.now())
-        .map(AccessToken::account);
+    return tokens.findByHashAndExpiresAtAfter(hash(token), Instant.now()).map(AccessToken::account);
   }
 
   @Transactional

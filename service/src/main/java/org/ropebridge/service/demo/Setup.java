@@ -47,7 +47,8 @@ class Setup implements ApplicationRunner {
   public void run(ApplicationArguments arguments) {
     Settings.FirstSteward first = settings.firstSteward();
     if (first != null && accounts.count() == 0) {
-      account(first.name(), first.name(), first.password(), Account.Role.STEWARD, List.of(), Map.of());
+      account(
+          first.name(), first.name(), first.password(), Account.Role.STEWARD, List.of(), Map.of());
     }
     Settings.Demo demo = settings.demo();
     if (demo.enabled()) {

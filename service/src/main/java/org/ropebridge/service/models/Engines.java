@@ -67,7 +67,9 @@ public class Engines {
             () ->
                 Problem.notFound(
                     "unknown-model",
-                    "There is no published model \"" + modelName + "\". See: ropebridge model list"));
+                    "There is no published model \""
+                        + modelName
+                        + "\". See: ropebridge model list"));
   }
 
   private static Model model(Edition edition) {

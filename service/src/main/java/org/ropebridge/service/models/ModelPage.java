@@ -26,17 +26,32 @@ record ModelPage(
 
   /** A metric. */
   record MetricPart(
-      String name, String label, String about, String sql, String over, String unit,
+      String name,
+      String label,
+      String about,
+      String sql,
+      String over,
+      String unit,
       List<String> alsoCalled) {}
 
   /** A table. */
   record TablePart(
-      String name, String rows, String rowNoun, String about, List<String> alsoCalled,
-      List<ColumnPart> columns, List<LinkPart> links, List<ConditionPart> conditions) {}
+      String name,
+      String rows,
+      String rowNoun,
+      String about,
+      List<String> alsoCalled,
+      List<ColumnPart> columns,
+      List<LinkPart> links,
+      List<ConditionPart> conditions) {}
 
   /** A column. */
   record ColumnPart(
-      String name, String label, String holds, String unit, List<String> alsoCalled,
+      String name,
+      String label,
+      String holds,
+      String unit,
+      List<String> alsoCalled,
       List<String> values) {}
 
   /** A link. */

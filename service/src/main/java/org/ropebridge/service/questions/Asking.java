@@ -97,7 +97,8 @@ class Asking {
       throw new Problem(
           HttpStatus.UNPROCESSABLE_CONTENT,
           "several-sources",
-          "This question needs several sources (" + String.join(", ", sources)
+          "This question needs several sources ("
+              + String.join(", ", sources)
               + "), and one answer comes from one source. Ask for one of them.");
     }
     return sources.get(0);
@@ -113,8 +114,7 @@ class Asking {
       boolean explain) {
     Optional<Map<String, Object>> chart =
         query.flatMap(
-            q ->
-                Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
+            q -> Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
     return new AnswerPart(
         reading.question(),
         reading.status().name().toLowerCase(Locale.ROOT),
@@ -123,7 +123,9 @@ class Asking {
         reading.words().stream().map(AnswerPart.WordPart::of).toList(),
         reading.unread(),
         reading.plan().orElse(null),
-        query.map(q -> q.columns().stream().map(AnswerPart.AnswerColumn::of).toList()).orElse(List.of()),
+        query
+            .map(q -> q.columns().stream().map(AnswerPart.AnswerColumn::of).toList())
+            .orElse(List.of()),
         rows,
         query.map(SqlQuery::text).orElse(""),
         query.map(SqlQuery::readable).orElse(""),

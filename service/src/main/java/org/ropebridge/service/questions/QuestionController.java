@@ -37,12 +37,14 @@ class QuestionController {
   @Operation(summary = "Read a question without computing anything")
   @PostMapping("/read")
   AnswerPart read(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return asking.read(model, request.question(), current.get().person(), request.wantsExplanation());
+    return asking.read(
+        model, request.question(), current.get().person(), request.wantsExplanation());
   }
 
   @Operation(summary = "Answer a question")
   @PostMapping("/ask")
   AnswerPart ask(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return asking.ask(model, request.question(), current.get().person(), request.wantsExplanation());
+    return asking.ask(
+        model, request.question(), current.get().person(), request.wantsExplanation());
   }
 }

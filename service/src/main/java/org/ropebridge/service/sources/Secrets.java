@@ -11,7 +11,6 @@ import javax.crypto.spec.SecretKeySpec;
 import org.ropebridge.service.Settings;
 import org.springframework.security.crypto.encrypt.AesGcmBytesEncryptor;
 import org.springframework.security.crypto.encrypt.BytesEncryptor;
-
 import org.springframework.security.crypto.keygen.KeyGenerators;
 import org.springframework.stereotype.Component;
 
@@ -37,7 +36,8 @@ class Secrets {
         Files.createFile(
             file,
             PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-        Files.writeString(file, HexFormat.of().formatHex(KeyGenerators.secureRandom(32).generateKey()));
+        Files.writeString(
+            file, HexFormat.of().formatHex(KeyGenerators.secureRandom(32).generateKey()));
       }
       return Files.readString(file).strip();
     } catch (IOException e) {

@@ -16,9 +16,9 @@ import java.util.Map;
 import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
 import org.ropebridge.service.Settings;
+import org.ropebridge.service.problems.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.ropebridge.service.problems.Problem;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,7 +42,8 @@ public class Warehouses {
     this.sources = sources;
     this.secrets = secrets;
     this.limits = settings.warehouse();
-    this.timer = Timer.builder("ropebridge.warehouse").description("Time of statements").register(meters);
+    this.timer =
+        Timer.builder("ropebridge.warehouse").description("Time of statements").register(meters);
   }
 
   /** Where a source is, without its password. */
@@ -203,7 +204,8 @@ public class Warehouses {
       return new Problem(
           HttpStatus.GATEWAY_TIMEOUT,
           "too-slow",
-          "The warehouse needed more than " + limits.statementTimeout().toSeconds()
+          "The warehouse needed more than "
+              + limits.statementTimeout().toSeconds()
               + " seconds. Narrow the question, for example to one year.");
     }
     LOG.warn("source {} failed: {}", sourceName, e.getMessage());
@@ -216,7 +218,9 @@ public class Warehouses {
         : new Problem(
             HttpStatus.BAD_GATEWAY,
             "source-refused",
-            "The source \"" + sourceName + "\" refused the statement. Tell an author; the"
+            "The source \""
+                + sourceName
+                + "\" refused the statement. Tell an author; the"
                 + " service's log says why.");
   }
 
