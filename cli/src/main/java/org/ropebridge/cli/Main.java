@@ -48,6 +48,13 @@ public final class Main {
     System.exit(code);
   }
 
+  private static int exitCode(Throwable e) {
+    if (e instanceof CommandLine.ParameterException) {
+      return Exit.USAGE;
+    }
+    return e instanceof ClientException c ? c.exitCode() : Exit.FAILED;
+  }
+
   static int run(PrintWriter out, PrintWriter err, String... args) {
     boolean plain = System.getenv("NO_COLOR") != null;
     ColorScheme scheme = CommandLine.Help.defaultColorScheme(plain ? Ansi.OFF : Ansi.AUTO);
@@ -57,14 +64,13 @@ public final class Main {
             .setErr(err)
             .setColorScheme(scheme)
             .setUsageHelpAutoWidth(true)
-            .setExitCodeExceptionMapper(
-                e -> e instanceof ClientException c ? c.exitCode() : Exit.FAILED)
+            .setExitCodeExceptionMapper(Main::exitCode)
             .setExecutionExceptionHandler(
                 (e, commandLine, parsed) -> {
                   err.println(
                       scheme.errorText(e.getMessage() == null ? e.toString() : e.getMessage()));
                   err.flush();
-                  return e instanceof ClientException c ? c.exitCode() : Exit.FAILED;
+                  return exitCode(e);
                 });
     line.getSubcommands().get("generate-completion").getCommandSpec().usageMessage().hidden(true);
     line.getSubcommands().get("archive-classes").getCommandSpec().usageMessage().hidden(true);

@@ -1,0 +1,116 @@
+import { expect, test, type Page } from "@playwright/test";
+
+const PASSWORD = process.env.ROPEBRIDGE_PASSWORD ?? "";
+
+async function signIn(page: Page, name = "tobin") {
+  await page.goto("/");
+  await page.getByLabel("Name").fill(name);
+  await page.getByLabel("Password").fill(PASSWORD);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("navigation", { name: "Pages" })).toBeVisible();
+}
+
+async function ask(page: Page, question: string) {
+  await page.getByLabel("Question").fill(question);
+  await page.keyboard.press("Enter");
+}
+
+test("a wrong password is told, and the right one lets in", async ({ page }) => {
+  await page.goto("/");
+  await page.getByLabel("Name").fill("tobin");
+  await page.getByLabel("Password").fill("wrong");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByText("Name or password is wrong.")).toBeVisible();
+  await signIn(page);
+});
+
+test("a question gets its table, chart, restatement and SQL", async ({ page }) => {
+  const errors: string[] = [];
+  page.on("pageerror", (e) => errors.push(e.message));
+  await signIn(page);
+  await ask(page, "guest nights by valley this year");
+  await expect(
+    page.getByRole("heading", { name: "guest nights by valley this year" }),
+  ).toBeVisible();
+  await expect(page.getByRole("cell", { name: "Harrowmere" })).toBeVisible();
+  await expect(page.getByRole("row")).toHaveCount(6);
+  await expect(page.locator("canvas")).toBeVisible();
+  await expect(page.getByText("The period is not over; today is 18 October 2026.")).toBeVisible();
+  await page.getByRole("button", { name: "How it was computed" }).click();
+  await expect(page.getByTestId("sql")).toContainText("group by valleys.valley_id");
+  await expect(page).toHaveURL(/q=guest/);
+  expect(errors).toEqual([]);
+});
+
+test("a number is shown as one, with its unit", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "total revenue in 2025");
+  await expect(page.getByTestId("number")).toContainText(/^[\d,]+\.\d\dEUR$/);
+});
+
+test("unread words are marked, and near questions can be asked", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "carbon emissions by valley");
+  await expect(page.getByRole("heading", { name: "This cannot be answered" })).toBeVisible();
+  const words = page.getByRole("region", { name: "How each word was read" });
+  await expect(words.getByText("not understood")).toHaveCount(2);
+  await page.getByRole("button", { name: "How many guest nights did each valley" }).click();
+  await expect(page.getByRole("heading", { name: "guest nights by valley" })).toBeVisible();
+});
+
+test("an unclear question is asked back, and a click settles it", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "revenue in Quill");
+  await expect(page.getByRole("heading", { name: "Which is meant?" })).toBeVisible();
+  await page.getByRole("button", { name: "revenue for valley Quill" }).click();
+  await expect(page.getByRole("heading", { name: "revenue for valley Quill" })).toBeVisible();
+  await expect(page.getByTestId("number")).toBeVisible();
+});
+
+test("starters and pages work by keyboard alone", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("button", { name: "Revenue by month" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "revenue by month this year" })).toBeVisible();
+  await page.getByRole("link", { name: "Model" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Metrics" })).toBeVisible();
+  await page.getByLabel("Find a word of the model").fill("overnights");
+  await expect(page.getByRole("cell", { name: "guest nights", exact: true })).toBeVisible();
+  await expect(page.getByRole("cell", { name: "occupancy", exact: true })).toBeHidden();
+});
+
+test("dark and light, and signing out", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("button", { name: "Dark" }).click();
+  await expect(page.locator("html")).toHaveClass(/dark/);
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();
+  await page.goto("/ask?q=revenue");
+  await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();
+});
+
+test("a warden is told what she does not see", async ({ page }) => {
+  await signIn(page, "renna");
+  await ask(page, "number of stays");
+  await expect(page.getByText("You see only the stays that your role covers.")).toBeVisible();
+});
+
+test("the first page needs less than 500 KB of script", async ({ page }) => {
+  const scripts: Promise<number>[] = [];
+  page.on("response", (r) => {
+    if (r.url().endsWith(".js")) {
+      scripts.push(
+        r
+          .request()
+          .sizes()
+          .then((s) => s.responseBodySize),
+      );
+    }
+  });
+  await signIn(page);
+  const sizes = await Promise.all(scripts);
+  const total = sizes.reduce((a, b) => a + b, 0);
+  expect(total).toBeGreaterThan(10_000);
+  expect(total).toBeLessThan(500_000);
+});

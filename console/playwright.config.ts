@@ -1,0 +1,17 @@
+import { defineConfig } from "@playwright/test";
+
+/** End to end, on the running service that ROPEBRIDGE_URL names, in Debian's own Chromium. */
+export default defineConfig({
+  testDir: "e2e",
+  timeout: 60_000,
+  workers: 1,
+  reporter: "list",
+  use: {
+    baseURL: process.env.ROPEBRIDGE_URL ?? "http://127.0.0.1:8480",
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+      args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+    },
+  },
+});
