@@ -21,7 +21,9 @@ export function AskPage() {
     staleTime: 60_000,
   });
   const ask = (question: string, of = chosen) => {
-    if (question.trim() !== "") setAddress({ model: of ?? "", q: question.trim() });
+    const q = question.trim();
+    // The models may still be on their way; the address then says the question alone.
+    if (q !== "") setAddress(of === undefined ? { q } : { model: of, q });
   };
 
   if (models.isError) {
