@@ -100,11 +100,26 @@ final class EnglishVocabulary implements Vocabulary {
           "right",
           "member");
 
+  private static final Map<String, List<String>> UNITS =
+      Map.ofEntries(
+          Map.entry("m", List.of("metre", "meter")),
+          Map.entry("km", List.of("kilometre", "kilometer")),
+          Map.entry("cm", List.of("centimetre", "centimeter")),
+          Map.entry("kg", List.of("kilogram", "kilo")),
+          Map.entry("g", List.of("gram")),
+          Map.entry("t", List.of("tonne", "ton")),
+          Map.entry("l", List.of("litre", "liter")),
+          Map.entry("h", List.of("hour")),
+          Map.entry("EUR", List.of("euro", "\u20ac")),
+          Map.entry("USD", List.of("dollar", "$")),
+          Map.entry("GBP", List.of("pound", "\u00a3")));
+
   private final Map<String, List<Meaning>> words = new LinkedHashMap<>();
 
   EnglishVocabulary() {
     fillers();
     connectors();
+    notPlanned();
     counting();
     comparisons();
     time();
@@ -125,6 +140,11 @@ final class EnglishVocabulary implements Vocabulary {
   @Override
   public Map<String, List<Meaning>> words() {
     return words;
+  }
+
+  @Override
+  public List<String> unitNames(String unit) {
+    return UNITS.getOrDefault(unit, List.of());
   }
 
   @Override
@@ -254,6 +274,11 @@ final class EnglishVocabulary implements Vocabulary {
         "altogether",
         "exactly how",
         "took place",
+        "made the",
+        "make the",
+        "makes the",
+        "got the",
+        "earned the",
         "take place",
         "happened",
         "were there",
@@ -267,6 +292,22 @@ final class EnglishVocabulary implements Vocabulary {
         "stats",
         "data on",
         "respectively",
+        "pls",
+        "plz",
+        "gimme",
+        "numbers",
+        "make",
+        "makes",
+        "bring",
+        "brings",
+        "earn",
+        "earns",
+        "earned",
+        "generate",
+        "generates",
+        "generated",
+        "produce",
+        "produced",
         "actually",
         "currently",
         "really");
@@ -274,20 +315,7 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   private void connectors() {
-    put(
-        Role.AND,
-        "and",
-        "as well as",
-        "plus",
-        "along with",
-        "together with",
-        "&",
-        "also",
-        "vs",
-        "versus",
-        "against",
-        "compared with",
-        "compared to");
+    put(Role.AND, "and", "as well as", "plus", "along with", "together with", "&", "also");
     put(Role.OR, "or");
     put(Role.COMMA, ",", ";", "/");
     put(
@@ -313,6 +341,10 @@ final class EnglishVocabulary implements Vocabulary {
         "who were",
         "whose",
         "coming from",
+        "due to",
+        "because of",
+        "owing to",
+        "thanks to",
         "made by",
         "belonging to",
         "in the",
@@ -387,6 +419,87 @@ final class EnglishVocabulary implements Vocabulary {
         "restricted to",
         "limited to");
     put(Role.VIA, "via", "by way of");
+  }
+
+  /**
+   * Words that ask for what cannot be planned in this version. They are known, so that a question
+   * is declined for them and never answered without them.
+   */
+  private void notPlanned() {
+    put(
+        Role.NOT_PLANNED,
+        "share",
+        "shares",
+        "share of",
+        "percentage",
+        "percentage of",
+        "what percent",
+        "proportion",
+        "proportion of",
+        "ratio",
+        "ratio of",
+        "growth",
+        "growth of",
+        "change",
+        "changes",
+        "grew",
+        "rise",
+        "rose",
+        "fell",
+        "fall",
+        "drop",
+        "dropped",
+        "increase",
+        "increased",
+        "decrease",
+        "decreased",
+        "vs",
+        "versus",
+        "against",
+        "compared with",
+        "compared to",
+        "relative to",
+        "cumulative",
+        "running",
+        "moving",
+        "rank of",
+        "distribution",
+        "correlation",
+        "relation",
+        "difference",
+        "difference between",
+        "forecast",
+        "predict",
+        "next",
+        "why",
+        "never",
+        "no",
+        "neither",
+        "nor",
+        "none",
+        "unless",
+        "same",
+        "again",
+        "former",
+        "both",
+        "either",
+        "new",
+        "first",
+        "earliest",
+        "latest",
+        "most recent",
+        "newest",
+        "oldest",
+        "youngest",
+        "if",
+        "increase in",
+        "decrease in",
+        "minus",
+        "times",
+        "will",
+        "should",
+        "would",
+        "might");
   }
 
   private void counting() {
@@ -534,7 +647,15 @@ final class EnglishVocabulary implements Vocabulary {
     part(TimeUnit.HOUR_OF_DAY, "hour of day", "hour of the day", "hour", "time of day");
     part(
         TimeUnit.MONTH_OF_YEAR, "month of year", "month of the year", "calendar month of the year");
-    adverb(TimeUnit.YEAR, "yearly", "annually", "annual", "year by year");
+    adverb(
+        TimeUnit.YEAR,
+        "yearly",
+        "annually",
+        "annual",
+        "year by year",
+        "over the years",
+        "through the years",
+        "each and every year");
     adverb(TimeUnit.QUARTER, "quarterly", "quarter by quarter");
     adverb(TimeUnit.MONTH, "monthly", "month by month");
     adverb(TimeUnit.WEEK, "weekly", "week by week");
@@ -574,7 +695,6 @@ final class EnglishVocabulary implements Vocabulary {
     put(
         Role.OVER_TIME,
         "over time",
-        "over the years",
         "trend",
         "through time",
         "trend of",

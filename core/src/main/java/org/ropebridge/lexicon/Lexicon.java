@@ -79,7 +79,13 @@ public final class Lexicon {
     add(metric.label(), meaning, false, true);
     add(Labels.ofName(metric.name()), meaning, false, true);
     metric.alsoCalled().forEach(s -> add(s, meaning, false, true));
-    metric.unit().ifPresent(u -> add(u, new Meaning.UnitName(u), false, true));
+    metric.unit().ifPresent(this::addUnit);
+  }
+
+  private void addUnit(String unit) {
+    Meaning meaning = new Meaning.UnitName(unit);
+    add(unit, meaning, false, true);
+    vocabulary.unitNames(unit).forEach(name -> add(name, meaning, false, true));
   }
 
   private void addTable(Table table, Model model, Naming naming, ValueIndex values) {
@@ -96,7 +102,7 @@ public final class Lexicon {
         add(Labels.ofName(column.name()), meaning, false, true);
       }
       column.alsoCalled().forEach(s -> add(s, meaning, false, true));
-      column.unit().ifPresent(u -> add(u, new Meaning.UnitName(u), false, true));
+      column.unit().ifPresent(this::addUnit);
       addValues(column, ref, values.of(ref), model.namesItsTable(ref));
     }
     for (Link link : table.links()) {

@@ -43,7 +43,9 @@ public enum Role {
   PERCENT(false),
   THOUSAND(false),
   MILLION(false),
-  VIA(false);
+  VIA(false),
+  /** Asks for something that plans cannot say; never left out. */
+  NOT_PLANNED(false);
 
   private final boolean mayStandAlone;
 

@@ -14,6 +14,9 @@ public interface Vocabulary {
   /** The language's own words and phrases (plain, words separated by one space). */
   Map<String, List<Meaning>> words();
 
+  /** Other words for a unit, such as "metres" for "m". */
+  List<String> unitNames(String unit);
+
   /** Common words of the language that are never slips of a model's words. */
   boolean isCommon(String word);
 }

@@ -18,6 +18,15 @@ public record DayRange(Optional<LocalDate> first, Optional<LocalDate> end) {
     return end.map(d -> d.minusDays(1));
   }
 
+  /** Whether some day is in both. */
+  public boolean overlaps(DayRange other) {
+    return startsBefore(other.end) && other.startsBefore(end);
+  }
+
+  private boolean startsBefore(Optional<LocalDate> otherEnd) {
+    return first.isEmpty() || otherEnd.isEmpty() || first.get().isBefore(otherEnd.get());
+  }
+
   /** Whether the range runs past the day. */
   public boolean endsAfter(LocalDate day) {
     return end.isEmpty() || end.get().isAfter(day.plusDays(1));

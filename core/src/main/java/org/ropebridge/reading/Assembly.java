@@ -36,6 +36,11 @@ final class Assembly {
   private Optional<Contribution.Ranked> ranked = Optional.empty();
   private Optional<Contribution.Order> order = Optional.empty();
   private Optional<Plan.Picture> picture = Optional.empty();
+  private final List<Measure> rankMeasures = new ArrayList<>();
+  private final List<Contribution.Subject> subjects = new ArrayList<>();
+  private final List<Contribution.Extreme> extremes = new ArrayList<>();
+  private boolean counting;
+  private boolean afterMeasure;
   private double penalty;
 
   private Assembly(Model model, LinkPaths paths) {
@@ -63,6 +68,13 @@ final class Assembly {
   }
 
   private boolean take(Contribution contribution, boolean joined) {
+    boolean taken = add(contribution, joined);
+    boolean joinedNoun = contribution instanceof Contribution.Noun && joined && afterMeasure;
+    afterMeasure = contribution instanceof Contribution.Measures || joinedNoun;
+    return taken;
+  }
+
+  private boolean add(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.Measures more) {
       boolean another = !measures.isEmpty() || ranked.flatMap(Contribution.Ranked::by).isPresent();
       if (another && !joined) {
@@ -75,7 +87,9 @@ final class Assembly {
       return narrow(narrowing.filter());
     } else if (contribution instanceof Contribution.Noun noun) {
       nouns.add(noun.table());
-      if (countedNouns.isEmpty() && measures.isEmpty() || joined) {
+      if (afterMeasure && joined) {
+        measures.add(new Measure.RowCount(noun.table()));
+      } else if (countedNouns.isEmpty() && measures.isEmpty() || joined) {
         countedNouns.add(noun.table());
       }
     } else if (contribution instanceof Contribution.Ranked more) {
@@ -83,6 +97,14 @@ final class Assembly {
         return false;
       }
       ranked = Optional.of(more);
+    } else if (contribution instanceof Contribution.Counting) {
+      counting = true;
+    } else if (contribution instanceof Contribution.RankMeasure more) {
+      rankMeasures.add(more.by());
+    } else if (contribution instanceof Contribution.Subject more) {
+      subjects.add(more);
+    } else if (contribution instanceof Contribution.Extreme more) {
+      extremes.add(more);
     } else if (contribution instanceof Contribution.Order more) {
       if (order.isPresent()) {
         return false;
@@ -117,8 +139,45 @@ final class Assembly {
     return true;
   }
 
+  /**
+   * Brings together what stood apart: "which hut in Ossel had the most callouts", "top ten huts in
+   * Ossel by revenue", "how many cancelled stays".
+   */
+  private boolean joinParts() {
+    if (subjects.size() != extremes.size() || subjects.size() > 1 || rankMeasures.size() > 1) {
+      return false;
+    }
+    if (!subjects.isEmpty()) {
+      Contribution.Subject subject = subjects.get(0);
+      Contribution.Extreme extreme = extremes.get(0);
+      if (ranked.isPresent()) {
+        return false;
+      }
+      ranked =
+          Optional.of(
+              new Contribution.Ranked(
+                  extreme.direction(),
+                  subject.plural() ? Contribution.Ranked.SEVERAL : 1,
+                  Optional.of(subject.what()),
+                  Optional.of(extreme.by())));
+    }
+    if (!rankMeasures.isEmpty()) {
+      if (ranked.isEmpty() || ranked.get().by().isPresent()) {
+        return false;
+      }
+      ranked = Optional.of(ranked.get().by(rankMeasures.get(0)));
+    }
+    if (counting) {
+      if (nouns.isEmpty()) {
+        return false;
+      }
+      measures.add(0, new Measure.RowCount(nouns.get(0)));
+    }
+    return true;
+  }
+
   private Optional<Result> finish() {
-    if (!rank()) {
+    if (!joinParts() || !rank()) {
       return Optional.empty();
     }
     if (measures.isEmpty() && !inferMeasure()) {

@@ -20,6 +20,7 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
+import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.MeasureTables;
@@ -219,12 +220,24 @@ public final class QuestionReader {
             - assembled.penalty()
             - STEP_ON_A_WAY * steps(plan, faults)
             - SECOND_PERIOD * secondPeriods(plan);
-    return new Candidate(
-        sequence,
-        plan,
-        assembled.assumptions(),
-        score,
-        faults.isEmpty() ? "" : faults.get(0).message());
+    String fault = faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
+    return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
+  }
+
+  /** Says so when two periods of one date have no day in common, which nobody can mean. */
+  private String disjointPeriods(Plan plan) {
+    Map<Optional<ColumnRef>, DayRange> byDate = new LinkedHashMap<>();
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InPeriod in && !in.negated()) {
+        DayRange days = periods.resolve(in.period());
+        DayRange other = byDate.putIfAbsent(in.date(), days);
+        if (other != null && !days.overlaps(other)) {
+          return "Two periods are named that have no day in common; comparing periods is not"
+              + " answered in this version. Ask for one of them.";
+        }
+      }
+    }
+    return "";
   }
 
   /** How many periods the plan has beyond the first; people seldom mean two. */

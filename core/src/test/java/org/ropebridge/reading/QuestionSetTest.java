@@ -18,6 +18,11 @@ class QuestionSetTest {
     return questions("questions/first-crossing.tsv");
   }
 
+  @TestFactory
+  Stream<DynamicTest> secondLook() {
+    return questions("questions/second-look.tsv");
+  }
+
   private static Stream<DynamicTest> questions(String file) {
     return DemoFiles.text(file)
         .lines()

@@ -43,11 +43,30 @@ public sealed interface Contribution extends Part {
    */
   record Ranked(Direction direction, int count, Optional<Grouping> what, Optional<Measure> by)
       implements Contribution {
+    /** How many groups "the best huts" are, when no number is said. */
+    public static final int SEVERAL = 10;
+
     /** The same ranking by a measure. */
     public Ranked by(Measure measure) {
       return new Ranked(direction, count, what, Optional.of(measure));
     }
   }
+
+  /** "how many", apart from the noun that it counts. */
+  record Counting() implements Contribution {}
+
+  /** "by revenue", apart from the ranking that it belongs to. */
+  record RankMeasure(Measure by) implements Contribution {}
+
+  /**
+   * "which hut", apart from what makes it stand out.
+   *
+   * @param plural whether several are asked for
+   */
+  record Subject(Grouping what, boolean plural) implements Contribution {}
+
+  /** "the most guest nights", apart from the subject that has them. */
+  record Extreme(Direction direction, Measure by) implements Contribution {}
 
   /** Which end of a ranking is kept; best and worst depend on the measure. */
   enum Direction {

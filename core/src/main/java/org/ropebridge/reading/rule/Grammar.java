@@ -6,6 +6,18 @@ import java.util.List;
 public final class Grammar {
   private static final List<Rule> RULES =
       List.of(
+          new AdjacentTimesRule(),
+          new UnitEqualsRule(),
+          new OnlyAfterRule(),
+          new DatedBreakdownRule(),
+          new DateUnitRule(),
+          new MostMeasureGroupRule(),
+          new ExtremeRule(),
+          new SubjectRule(),
+          new RankMeasureRule(),
+          new CountColumnRule(),
+          new CountMetricRule(),
+          new CountingRule(),
           new AdverbOfTimeRule(),
           new AlsoByRule(),
           new AmountRule(),

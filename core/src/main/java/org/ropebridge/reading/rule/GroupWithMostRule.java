@@ -17,8 +17,8 @@ final class GroupWithMostRule extends Rule {
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Part.class, GroupWithMostRule::isEnd),
-        Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1));
+        Slot.a(Part.class, Rankings::isEnd),
+        Slot.a(Part.class, Rankings::canRank));
   }
 
   @Override
@@ -32,7 +32,7 @@ final class GroupWithMostRule extends Rule {
         match
             .find(1, Meaning.NumberWord.class)
             .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Rankings.SEVERAL : 1);
+            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
     if (count < 1) {
       return;
     }
@@ -41,11 +41,6 @@ final class GroupWithMostRule extends Rule {
             Rankings.direction(match.get(4, Part.class)),
             count,
             Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
-            Optional.of(match.get(5, Contribution.Measures.class).measures().get(0))));
-  }
-
-  private static boolean isEnd(Part part) {
-    return part instanceof Meaning.SuperlativeWord s && s.dimension().isEmpty()
-        || part instanceof Meaning.JudgementWord;
+            Optional.of(Rankings.measure(match.get(5, Part.class)))));
   }
 }

@@ -10,7 +10,7 @@ final class RankedByRule extends Rule {
     super(
         Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()),
         Slot.word(Role.BY, Role.PREPOSITION),
-        Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1));
+        Slot.a(Part.class, Rankings::canRank));
   }
 
   @Override
@@ -21,8 +21,6 @@ final class RankedByRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
-        match
-            .get(0, Contribution.Ranked.class)
-            .by(match.get(2, Contribution.Measures.class).measures().get(0)));
+        match.get(0, Contribution.Ranked.class).by(Rankings.measure(match.get(2, Part.class))));
   }
 }

@@ -21,7 +21,7 @@ final class RankedGroupsRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.RankHead head = match.get(0, Phrase.RankHead.class);
-    int count = head.count().orElse(match.isPlural(1) ? Rankings.SEVERAL : 1);
+    int count = head.count().orElse(match.isPlural(1) ? Contribution.Ranked.SEVERAL : 1);
     out.accept(
         new Contribution.Ranked(
             head.direction(),

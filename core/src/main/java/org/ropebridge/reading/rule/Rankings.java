@@ -2,13 +2,30 @@ package org.ropebridge.reading.rule;
 
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Measure;
 
 /** What rankings share. */
 final class Rankings {
-  /** How many groups "the best huts" are, when no number is said. */
-  static final int SEVERAL = 10;
-
   private Rankings() {}
+
+  /** Whether the part can rank: one measure, or a noun whose rows are counted. */
+  static boolean canRank(Part part) {
+    return part instanceof Contribution.Measures m && m.measures().size() == 1
+        || part instanceof Meaning.RowNoun;
+  }
+
+  /** The measure that ranks. */
+  static Measure measure(Part part) {
+    return part instanceof Contribution.Measures m
+        ? m.measures().get(0)
+        : new Measure.RowCount(((Meaning.RowNoun) part).table());
+  }
+
+  /** Whether the part is a superlative or judgement that asks for one end. */
+  static boolean isEnd(Part part) {
+    return part instanceof Meaning.SuperlativeWord s && s.dimension().isEmpty()
+        || part instanceof Meaning.JudgementWord;
+  }
 
   /** The end that a rank, superlative or judgement asks for. */
   static Contribution.Direction direction(Part word) {

@@ -4,15 +4,19 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 
 /**
- * "valley Ossel", "severity high", "Ossel valley" [column or noun] [values of it] -> the values,
- * surely of that column
+ * "valley Ossel", "severity high", "caused by rockfall" [column or noun] [by] [values of it] -> the
+ * values, surely of that column
  */
 final class ValuesOfColumnRule extends Rule {
   ValuesOfColumnRule() {
-    super(Slot.a(Part.class, ValuesOfColumnRule::isHolder), Slot.a(Phrase.Values.class));
+    super(
+        Slot.a(Part.class, ValuesOfColumnRule::isHolder),
+        Slot.word(Role.BY).maybe(),
+        Slot.a(Phrase.Values.class));
   }
 
   @Override
@@ -22,7 +26,7 @@ final class ValuesOfColumnRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    holder(match.get(0, Part.class), match.get(1, Phrase.Values.class), scope).ifPresent(out);
+    holder(match.get(0, Part.class), match.get(2, Phrase.Values.class), scope).ifPresent(out);
   }
 
   static boolean isHolder(Part part) {

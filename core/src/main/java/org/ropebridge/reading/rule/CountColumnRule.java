@@ -1,0 +1,32 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Measure;
+
+/** "number of beds" [how many] [number column that adds up] -> its total */
+final class CountColumnRule extends Rule {
+  CountColumnRule() {
+    super(Slot.word(Role.COUNT), Slot.a(Meaning.ColumnName.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.1;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    ColumnRef ref = match.get(1, Meaning.ColumnName.class).column();
+    Column column = scope.model().column(ref);
+    boolean addsUp = column.addsUp().equals(Optional.of(Column.AddsUp.SUM));
+    if (column.holds() == Column.Holds.NUMBER && addsUp) {
+      out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, ref)));
+    }
+  }
+}

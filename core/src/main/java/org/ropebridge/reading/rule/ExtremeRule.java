@@ -1,0 +1,27 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+
+/**
+ * "the most callouts", "the highest revenue" [superlative] [measure] -> what ranks a subject that
+ * stands apart
+ */
+final class ExtremeRule extends Rule {
+  ExtremeRule() {
+    super(Slot.a(Part.class, Rankings::isEnd), Slot.a(Part.class, Rankings::canRank));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.1;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    out.accept(
+        new Contribution.Extreme(
+            Rankings.direction(match.get(0, Part.class)),
+            Rankings.measure(match.get(1, Part.class))));
+  }
+}

@@ -1,0 +1,42 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+
+/**
+ * "lowest occupancy hut", "3 highest revenue months" [number] [superlative] [measure] [something to
+ * group by] -> a ranking by the measure
+ */
+final class MostMeasureGroupRule extends Rule {
+  MostMeasureGroupRule() {
+    super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Part.class, Rankings::isEnd),
+        Slot.a(Contribution.Measures.class, Rankings::canRank),
+        Slot.a(Phrase.Groupable.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.2;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    int count =
+        match
+            .find(0, Meaning.NumberWord.class)
+            .map(n -> Times.smallWhole(n.number()))
+            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+    if (count >= 1) {
+      out.accept(
+          new Contribution.Ranked(
+              Rankings.direction(match.get(1, Part.class)),
+              count,
+              Optional.of(match.get(3, Phrase.Groupable.class).grouping()),
+              Optional.of(Rankings.measure(match.get(2, Part.class)))));
+    }
+  }
+}
