@@ -12,6 +12,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
  * <p>{@code ServiceBench URL TOKEN JDBC-URL}, with the reader's name and password in the JDBC URL.
  */
 public final class ServiceBench {
-  private static final int WARM_UP = 15;
+  private static final int WARM_UP = 60;
   private static final int ROUNDS = 40;
   private static final List<String> QUESTIONS =
       List.of(
@@ -43,7 +44,8 @@ public final class ServiceBench {
           "occupancy by month in 2026",
           "how many members stayed in July");
 
-  private final HttpClient http = HttpClient.newHttpClient();
+  private final HttpClient http =
+      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
   private final JsonMapper json = JsonMapper.builder().build();
   private final String url;
   private final String token;
@@ -67,7 +69,7 @@ public final class ServiceBench {
     List<Double> whole = new ArrayList<>();
     List<Double> bare = new ArrayList<>();
     List<Double> added = new ArrayList<>();
-    List<Double> reading = new ArrayList<>();
+    Map<String, List<Double>> steps = new LinkedHashMap<>();
     for (int round = 0; round < WARM_UP + ROUNDS; round++) {
       for (String question : QUESTIONS) {
         long before = System.nanoTime();
@@ -81,9 +83,9 @@ public final class ServiceBench {
           bare.add(sql);
           added.add(service - sql);
           for (JsonNode step : answer.path("trail")) {
-            if (step.path("step").asString().equals("reading")) {
-              reading.add(step.path("milliseconds").asDouble());
-            }
+            steps
+                .computeIfAbsent(step.path("step").asString(), k -> new ArrayList<>())
+                .add(step.path("milliseconds").asDouble());
           }
         }
       }
@@ -94,7 +96,7 @@ public final class ServiceBench {
     print("whole answer over HTTP", whole);
     print("the same SQL through JDBC", bare);
     print("added by the service", added);
-    print("of that, reading", reading);
+    steps.forEach((step, times) -> print("step: " + step, times));
   }
 
   private JsonNode ask(String question) throws IOException, InterruptedException {

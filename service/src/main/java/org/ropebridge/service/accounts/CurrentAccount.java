@@ -2,6 +2,7 @@ package org.ropebridge.service.accounts;
 
 import org.ropebridge.service.problems.Problem;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 
@@ -20,7 +21,11 @@ public class CurrentAccount {
    * @throws Problem if it was removed meanwhile
    */
   public Account get() {
-    String name = SecurityContextHolder.getContext().getAuthentication().getName();
+    Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+    if (authentication.getDetails() instanceof Account account) {
+      return account;
+    }
+    String name = authentication.getName();
     return accounts
         .findByName(name)
         .orElseThrow(

@@ -127,7 +127,7 @@ class Security {
                 SecurityContext context = SecurityContextHolder.createEmptyContext();
                 tokens
                     .accountOf(token)
-                    .map(SessionController::authentication)
+                    .map(SessionController::forOneRequest)
                     .ifPresent(context::setAuthentication);
                 SecurityContextHolder.setContext(context);
               });

@@ -90,6 +90,13 @@ class SessionController {
         new SignedIn(account.name()), null, authorities);
   }
 
+  /** The same for a single request, which then need not look the account up again. */
+  static UsernamePasswordAuthenticationToken forOneRequest(Account account) {
+    UsernamePasswordAuthenticationToken authentication = authentication(account);
+    authentication.setDetails(account);
+    return authentication;
+  }
+
   @Operation(summary = "Who is signed in")
   @GetMapping("/session")
   Who who() {

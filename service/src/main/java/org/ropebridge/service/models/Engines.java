@@ -38,12 +38,16 @@ public class Engines {
   private final Warehouses warehouses;
   private final Cache<Key, Engine> engines =
       Caffeine.newBuilder().maximumSize(200).expireAfterWrite(FRESH).build();
+  private final Cache<AccessKey, Access> accesses =
+      Caffeine.newBuilder().maximumSize(2_000).expireAfterAccess(FRESH).build();
   private final Cache<UUID, Model> models = Caffeine.newBuilder().maximumSize(100).build();
 
   Engines(Editions editions, Warehouses warehouses) {
     this.editions = editions;
     this.warehouses = warehouses;
   }
+
+  private record AccessKey(UUID edition, Person person) {}
 
   private record Key(UUID edition, String access, LocalDate clock) {}
 
@@ -53,9 +57,10 @@ public class Engines {
    * @throws Problem if there is no such model
    */
   public Engine of(String modelName, Person person) {
-    Edition edition = newest(modelName);
-    Model model = models.get(edition.id(), id -> model(edition));
-    Access access = Access.of(model, person);
+    EditionNumber edition = editions.findNewest(modelName).orElseThrow(() -> unknown(modelName));
+    Model model = models.get(edition.id(), id -> model(editions.findById(id).orElseThrow()));
+    Access access =
+        accesses.get(new AccessKey(edition.id(), person), k -> Access.of(model, person));
     return engines.get(
         new Key(edition.id(), access.key(), LocalDate.now()), k -> make(access, edition.number()));
   }
@@ -63,13 +68,13 @@ public class Engines {
   Edition newest(String modelName) {
     return editions
         .findFirstByModelNameOrderByNumberDesc(modelName)
-        .orElseThrow(
-            () ->
-                Problem.notFound(
-                    "unknown-model",
-                    "There is no published model \""
-                        + modelName
-                        + "\". See: ropebridge model list"));
+        .orElseThrow(() -> unknown(modelName));
+  }
+
+  private static Problem unknown(String modelName) {
+    return Problem.notFound(
+        "unknown-model",
+        "There is no published model \"" + modelName + "\". See: ropebridge model list");
   }
 
   private static Model model(Edition edition) {
