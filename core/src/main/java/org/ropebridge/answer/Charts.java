@@ -106,6 +106,7 @@ public final class Charts {
       Map<String, Object> color = new LinkedHashMap<>();
       color.put("field", "c" + series);
       color.put("type", "nominal");
+      color.put("sort", null);
       color.put("title", columns.get(series).name());
       encoding.put("color", color);
       if (!line) {

@@ -213,7 +213,8 @@ final class WordUses {
     } else if (meaning instanceof Meaning.OccasionName occasion) {
       return occasion.occasion();
     } else if (meaning instanceof Meaning.FunctionWord word) {
-      return word.role().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+      boolean plain = kind(mention).equals("word");
+      return plain ? "" : word.role().name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
     return "";
   }

@@ -126,6 +126,17 @@ class ModelsOverHttpTest {
         now.path("paths").propertyNames().stream().sorted().toList());
   }
 
+  /** Editors complete and check by these files. */
+  @Test
+  void theSchemasThatAreShippedAreCurrent() throws IOException {
+    JsonMapper json = JsonMapper.builder().build();
+    JsonNode served = author.get("/api/schemas").json();
+    for (String name : served.propertyNames()) {
+      Path kept = Path.of("../docs/schemas", name);
+      assertEquals(served.path(name), json.readTree(Files.readString(kept)), "update " + kept);
+    }
+  }
+
   @Test
   void schemasOfTheFilesAreServed() {
     JsonNode schemas = author.get("/api/schemas").json();
