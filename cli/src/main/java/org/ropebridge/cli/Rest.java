@@ -1,29 +1,27 @@
 package org.ropebridge.cli;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.net.ConnectException;
+import java.net.HttpURLConnection;
+import java.net.MalformedURLException;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.time.Duration;
+import java.net.UnknownHostException;
+import java.nio.charset.StandardCharsets;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks with the service. */
 final class Rest {
-  private static final Duration PATIENCE = Duration.ofSeconds(90);
+  private static final int CONNECT_MILLISECONDS = 5_000;
+  private static final int READ_MILLISECONDS = 90_000;
   private static final int REFUSED_FROM = 400;
   static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final String url;
   private final String token;
-  private final HttpClient http =
-      HttpClient.newBuilder()
-          .version(HttpClient.Version.HTTP_1_1)
-          .connectTimeout(Duration.ofSeconds(5))
-          .build();
 
   Rest(String url, String token) {
     this.url = url.replaceAll("/+$", "");
@@ -36,56 +34,67 @@ final class Rest {
   }
 
   JsonNode get(String path) {
-    return send(request(path).GET().build());
+    return send("GET", path, null);
   }
 
   JsonNode post(String path, Object body) {
-    return send(withBody("POST", path, body));
+    return send("POST", path, JSON.writeValueAsString(body));
   }
 
   JsonNode put(String path, Object body) {
-    return send(withBody("PUT", path, body));
+    return send("PUT", path, JSON.writeValueAsString(body));
   }
 
-  private HttpRequest withBody(String method, String path, Object body) {
-    return request(path)
-        .header("Content-Type", "application/json")
-        .method(method, HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)))
-        .build();
-  }
-
-  private HttpRequest.Builder request(String path) {
+  /**
+   * Sends one request. The JDK's plain connection is used because it starts in a third of the time
+   * of its newer client, which sets up TLS even where there is none.
+   */
+  private JsonNode send(String method, String path, String body) {
     try {
-      HttpRequest.Builder builder =
-          HttpRequest.newBuilder(URI.create(url + path))
-              .timeout(PATIENCE)
-              .header("Accept", "application/json, application/problem+json");
-      return token == null ? builder : builder.header("Authorization", "Bearer " + token);
-    } catch (IllegalArgumentException e) {
-      throw new ClientException(
-          Exit.USAGE, "\"" + url + "\" is not an address such as http://127.0.0.1:8480");
-    }
-  }
-
-  private JsonNode send(HttpRequest request) {
-    HttpResponse<String> response;
-    try {
-      response = http.send(request, HttpResponse.BodyHandlers.ofString());
-    } catch (ConnectException e) {
+      HttpURLConnection connection = open(method, path);
+      if (body != null) {
+        connection.setDoOutput(true);
+        connection.setRequestProperty("Content-Type", "application/json");
+        try (OutputStream out = connection.getOutputStream()) {
+          out.write(body.getBytes(StandardCharsets.UTF_8));
+        }
+      }
+      int status = connection.getResponseCode();
+      try (InputStream in =
+          status < REFUSED_FROM ? connection.getInputStream() : connection.getErrorStream()) {
+        String text = in == null ? "" : new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        JsonNode answer = body(text);
+        if (status >= REFUSED_FROM) {
+          throw new Refusal(status, answer);
+        }
+        return answer;
+      }
+    } catch (ConnectException | UnknownHostException e) {
       throw new ClientException(
           Exit.FAILED, "The service at " + url + " is not reachable. Is it running? (./start)");
     } catch (IOException e) {
       throw new ClientException(
           Exit.FAILED, "The service at " + url + " did not answer: " + e.getMessage());
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new ClientException(Exit.FAILED, "interrupted");
     }
-    JsonNode body = body(response.body());
-    if (response.statusCode() >= REFUSED_FROM) {
-      throw new Refusal(response.statusCode(), body);
+  }
+
+  private HttpURLConnection open(String method, String path) throws IOException {
+    try {
+      HttpURLConnection connection =
+          (HttpURLConnection) URI.create(url + path).toURL().openConnection();
+      connection.setRequestMethod(method);
+      connection.setConnectTimeout(CONNECT_MILLISECONDS);
+      connection.setReadTimeout(READ_MILLISECONDS);
+      connection.setInstanceFollowRedirects(false);
+      connection.setRequestProperty("Accept", "application/json, application/problem+json");
+      if (token != null) {
+        connection.setRequestProperty("Authorization", "Bearer " + token);
+      }
+      return connection;
+    } catch (IllegalArgumentException | MalformedURLException | ClassCastException e) {
+      throw new ClientException(
+          Exit.USAGE, "\"" + url + "\" is not an address such as http://127.0.0.1:8480");
     }
-    return body;
   }
 
   private static JsonNode body(String text) {
