@@ -9,7 +9,7 @@ newer() {
   local stamp="$1"
   shift
   [ ! -e "$stamp" ] || [ -n "$(cd "$ROOT" && find "$@" \
-    \( -name target -o -name node_modules -o -name dist \) -prune -o -type f -newer "$stamp" -print -quit)" ]
+    \( -name target -o -name node_modules -o -name dist -o -name test-results \) -prune -o -type f -newer "$stamp" -print -quit)" ]
 }
 
 # maven ARGUMENT...: runs Maven, quietly; its output is shown only when it fails.

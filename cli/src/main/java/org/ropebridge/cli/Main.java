@@ -34,8 +34,8 @@ import picocli.CommandLine.Help.ColorScheme;
       "  ropebridge model check model/ && ropebridge model publish model/",
       "  source <(ropebridge generate-completion)",
       "",
-      "Exit codes: 0 answered, 1 failed, 2 wrong usage, 3 refused (declined, unclear, or a",
-      "model with faults). NO_COLOR turns colours off."
+      "Exit codes: 0 answered, 1 failed, 2 wrong usage, 3 refused (declined, unclear,",
+      "partly read, or a model with faults). NO_COLOR turns colours off."
     })
 public final class Main {
   private Main() {}

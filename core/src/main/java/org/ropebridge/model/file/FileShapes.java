@@ -32,32 +32,10 @@ public final class FileShapes {
   private static final Shape COLUMN =
       new Either(
           new Choice("The column stays unseen.", List.of(HIDDEN)),
-          Shape.keys("A column of the table.")
-              .must(
-                  "holds", new Choice("What kind of values it has.", names(Column.Holds.values())))
-              .may("label", LABEL)
-              .may("unit", new Text("Unit of the number.", ""))
-              .may(
-                  "adds_up",
-                  new Choice("What a bare number column means.", names(Column.AddsUp.values())))
-              .may("also_called", SYNONYMS)
-              .may("values", valueNames())
-              .may("order", new Items("Natural order of the values.", new Text("", "")))
-              .done());
+          columnKeys(Shape.keys("A column of the table.")).done());
 
   private static final Shape COMPUTED =
-      Shape.keys("A column computed from others of the table.")
-          .must("sql", SQL)
-          .must("holds", new Choice("What kind of values it has.", names(Column.Holds.values())))
-          .may("label", LABEL)
-          .may("unit", new Text("Unit of the number.", ""))
-          .may(
-              "adds_up",
-              new Choice("What a bare number column means.", names(Column.AddsUp.values())))
-          .may("also_called", SYNONYMS)
-          .may("values", valueNames())
-          .may("order", new Items("Natural order of the values.", new Text("", "")))
-          .done();
+      columnKeys(Shape.keys("A column computed from others of the table.").must("sql", SQL)).done();
 
   static final Keys MODEL =
       Shape.keys("What the model is called and how it reads time.")
@@ -211,6 +189,19 @@ public final class FileShapes {
     schema.put("title", title);
     schema.putAll(shape.schema());
     return schema;
+  }
+
+  private static Shape.Builder columnKeys(Shape.Builder keys) {
+    return keys.must(
+            "holds", new Choice("What kind of values it has.", names(Column.Holds.values())))
+        .may("label", LABEL)
+        .may("unit", new Text("Unit of the number.", ""))
+        .may(
+            "adds_up",
+            new Choice("What a bare number column means.", names(Column.AddsUp.values())))
+        .may("also_called", SYNONYMS)
+        .may("values", valueNames())
+        .may("order", new Items("Natural order of the values.", new Text("", "")));
   }
 
   private static Shape valueNames() {
