@@ -32,6 +32,7 @@ public class Warehouses {
   private static final Logger LOG = LoggerFactory.getLogger(Warehouses.class);
   private static final int CONNECT_SECONDS = 5;
   private static final String TIMEOUT_STATE = "57014";
+  private static final String DATA_EXCEPTION = "22";
   private final Sources sources;
   private final Secrets secrets;
   private final Settings.Warehouse limits;
@@ -199,6 +200,12 @@ public class Warehouses {
     return rows;
   }
 
+  /** What the warehouse said, unless it may quote a value that someone asked for. */
+  private static String withoutValues(SQLException e) {
+    boolean quotesData = e.getSQLState() != null && e.getSQLState().startsWith(DATA_EXCEPTION);
+    return quotesData ? "a value does not fit its column's type" : e.getMessage();
+  }
+
   private Problem problem(String sourceName, SQLException e) {
     if (TIMEOUT_STATE.equals(e.getSQLState())) {
       return new Problem(
@@ -208,7 +215,7 @@ public class Warehouses {
               + limits.statementTimeout().toSeconds()
               + " seconds. Narrow the question, for example to one year.");
     }
-    LOG.warn("source {} failed: {}", sourceName, e.getMessage());
+    LOG.warn("source {} failed: {} {}", sourceName, e.getSQLState(), withoutValues(e));
     boolean unreachable = e.getSQLState() == null || e.getSQLState().startsWith("08");
     return unreachable
         ? new Problem(
