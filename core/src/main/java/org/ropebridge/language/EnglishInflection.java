@@ -24,12 +24,12 @@ final class EnglishInflection {
   private EnglishInflection() {}
 
   static String singular(String word) {
-    if (word.length() <= 3) {
-      return word;
-    }
     String irregular = IRREGULAR.get(word);
     if (irregular != null && !word.endsWith("ed")) {
       return irregular;
+    }
+    if (word.length() <= 3) {
+      return word;
     }
     if (word.endsWith("ies") && word.length() > 4) {
       return word.substring(0, word.length() - 3) + "y";

@@ -171,9 +171,11 @@ public final class Lexicon {
       return;
     }
     Entry entry = new Entry(compact(words), compact(singulars(words)), meaning, shortened);
-    List<Entry> same = entries.computeIfAbsent(compact(stems(words)), k -> new ArrayList<>(2));
-    if (!same.contains(entry)) {
-      same.add(entry);
+    for (String key : List.of(compact(stems(words)), vocabulary.stem(compact(words)))) {
+      List<Entry> same = entries.computeIfAbsent(key, k -> new ArrayList<>(2));
+      if (!same.contains(entry)) {
+        same.add(entry);
+      }
     }
     if (forSlips || meaning instanceof Meaning.FunctionWord) {
       words.forEach(slips::add);
@@ -239,8 +241,8 @@ public final class Lexicon {
                 ? words(typed[to - 1])
                 : List.of(typed[to - 1]);
         stems.append(compact(stems(parts)));
-        List<Entry> found = entries.getOrDefault(stems.toString(), List.of());
         words.append(compact(parts));
+        List<Entry> found = found(stems.toString(), words.toString());
         singulars.append(compact(singulars(parts)));
         if (found.isEmpty() || again && !anyTrue(corrected, from, to)) {
           continue;
@@ -260,6 +262,12 @@ public final class Lexicon {
         }
       }
     }
+  }
+
+  /** Entries by the stems of their words, or else by the stem of the words written together. */
+  private List<Entry> found(String stems, String together) {
+    List<Entry> byStems = entries.getOrDefault(stems, List.of());
+    return byStems.isEmpty() ? entries.getOrDefault(vocabulary.stem(together), List.of()) : byStems;
   }
 
   private static Optional<Mention> mention(
