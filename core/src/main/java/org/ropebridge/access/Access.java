@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.ropebridge.model.AccessRule;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
@@ -56,15 +57,14 @@ public record Access(
    * What readings, values and answers may be shared by: two persons with the same key see the same.
    */
   public String key() {
-    return visible.tables().stream()
+    List<String> columns =
+        visible.tables().stream()
             .flatMap(t -> t.columns().stream().map(c -> t.name() + "." + c.name()))
-            .toList()
-            .hashCode()
-        + "/"
-        + visible.metrics().stream().map(Metric::name).toList().hashCode()
-        + "/"
-        + rowRules
-        + (rowRules.isEmpty() ? "" : new java.util.TreeMap<>(person.attributes()));
+            .toList();
+    List<String> metrics = visible.metrics().stream().map(Metric::name).toList();
+    Map<String, List<String>> attributes =
+        rowRules.isEmpty() ? Map.of() : new TreeMap<>(person.attributes());
+    return columns + "/" + metrics + "/" + new TreeMap<>(rowRules) + "/" + attributes;
   }
 
   private static Model visible(Model model, Set<String> hidden) {

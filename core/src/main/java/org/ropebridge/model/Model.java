@@ -136,20 +136,4 @@ public record Model(
         access,
         occasions);
   }
-
-  public Model withQuestions(List<SampleQuestion> newQuestions) {
-    return new Model(
-        name,
-        title,
-        about,
-        languages,
-        calendar,
-        sources,
-        preferences,
-        tables,
-        metrics,
-        newQuestions,
-        access,
-        occasions);
-  }
 }

@@ -94,10 +94,6 @@ public final class QuestionReader {
     return periods;
   }
 
-  public PlanCheck check() {
-    return check;
-  }
-
   /** A plan that could be made of a sequence, with what speaks for and against it. */
   private record Candidate(
       Sequence sequence, Plan plan, List<Assumption> assumptions, double score, String fault) {
