@@ -84,7 +84,7 @@ public final class Notices {
 
   private void period(Plan plan, List<Notice> notices) {
     Set<String> dates = new LinkedHashSet<>();
-    plan.measures().forEach(m -> dates(m).forEach(d -> dates.add(naming.column(d))));
+    dates(plan).forEach(d -> dates.add(naming.column(d)));
     boolean any = false;
     for (Filter filter : plan.filters()) {
       if (filter instanceof Filter.InPeriod in) {
@@ -133,8 +133,20 @@ public final class Notices {
         .orElseGet(() -> "up to " + DAY.format(last.orElseThrow()));
   }
 
-  private Set<ColumnRef> dates(Measure measure) {
+  private Set<ColumnRef> dates(Plan plan) {
     Set<ColumnRef> dates = new LinkedHashSet<>();
+    for (Measure measure : plan.measures()) {
+      for (Measure.Basic basic : MeasureTables.basics(measure)) {
+        dates(basic, dates);
+      }
+    }
+    plan.listing()
+        .flatMap(l -> MeasureTables.date(l.table(), Optional.empty(), model))
+        .ifPresent(dates::add);
+    return dates;
+  }
+
+  private void dates(Measure.Basic measure, Set<ColumnRef> dates) {
     if (measure instanceof Measure.MetricValue value) {
       for (Metric leaf : MeasureTables.leaves(model.metric(value.metric()), model)) {
         MeasureTables.date(leaf.table().orElseThrow(), Optional.of(leaf), model)
@@ -144,16 +156,16 @@ public final class Notices {
       MeasureTables.of(measure, model)
           .forEach(t -> MeasureTables.date(t, Optional.empty(), model).ifPresent(dates::add));
     }
-    return dates;
   }
 
   private static void rows(
       Plan plan, SqlQuery query, List<List<Object>> rows, List<Notice> notices) {
-    int groups = plan.groupings().size();
+    int groups = plan.listing().map(l -> l.columns().size()).orElse(plan.groupings().size());
     boolean nothing =
         rows.isEmpty()
-            || rows.stream()
-                .allMatch(r -> r.subList(groups, r.size()).stream().allMatch(v -> v == null));
+            || plan.listing().isEmpty()
+                && rows.stream()
+                    .allMatch(r -> r.subList(groups, r.size()).stream().allMatch(v -> v == null));
     if (nothing) {
       notices.add(
           new Notice(
@@ -169,14 +181,14 @@ public final class Notices {
               "Only the first " + query.rowLimit() + " rows are shown; there are more."));
     }
     plan.ranking()
-        .filter(r -> rows.size() > r.count())
+        .filter(r -> r.within().isEmpty() && rows.size() > r.count())
         .ifPresent(
             r ->
                 notices.add(
                     new Notice(
                         Notice.Kind.TIES,
                         rows.size() + " rows are shown, because the last ones tie.")));
-    for (int i = 0; i < groups; i++) {
+    for (int i = 0; i < plan.groupings().size(); i++) {
       int column = i;
       OutputColumn output = query.columns().get(i);
       if (rows.stream().anyMatch(r -> r.get(column) == null)) {
@@ -190,11 +202,9 @@ public final class Notices {
 
   private void limits(Plan plan, List<Notice> notices) {
     Set<String> limited = new LinkedHashSet<>();
-    for (Measure measure : plan.measures()) {
-      for (String table : MeasureTables.of(measure, model)) {
-        if (access.rowRules().containsKey(table)) {
-          limited.add(naming.rows(table));
-        }
+    for (String table : MeasureTables.of(plan, model)) {
+      if (access.rowRules().containsKey(table)) {
+        limited.add(naming.rows(table));
       }
     }
     if (!limited.isEmpty()) {

@@ -6,6 +6,7 @@ import java.sql.Timestamp;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Grouping;
@@ -22,24 +23,50 @@ public final class Rows {
    * decimals. Missing values stay null.
    */
   public static List<List<Object>> shown(List<List<Object>> rows, Plan plan, Model model) {
+    List<UnaryOperator<Object>> cells = cells(plan, model);
     List<List<Object>> shown = new ArrayList<>(rows.size());
     for (List<Object> row : rows) {
-      List<Object> cells = new ArrayList<>(row.size());
+      List<Object> cellsOfRow = new ArrayList<>(row.size());
       for (int i = 0; i < row.size(); i++) {
         Object value = plain(row.get(i));
-        boolean named =
-            i < plan.groupings().size()
-                && plan.groupings().get(i) instanceof Grouping.ByColumn
-                && value instanceof String;
-        cells.add(named ? column(plan, i, model).nameOfValue((String) value) : value);
+        cellsOfRow.add(i < cells.size() && value != null ? cells.get(i).apply(value) : value);
       }
-      shown.add(cells);
+      shown.add(cellsOfRow);
     }
     return shown;
   }
 
-  private static Column column(Plan plan, int grouping, Model model) {
-    return model.column(((Grouping.ByColumn) plan.groupings().get(grouping)).column());
+  /** How the columns before the measures are shown. */
+  private static List<UnaryOperator<Object>> cells(Plan plan, Model model) {
+    List<UnaryOperator<Object>> cells = new ArrayList<>();
+    plan.listing().ifPresent(l -> l.columns().forEach(c -> cells.add(named(model.column(c)))));
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByColumn by) {
+        cells.add(named(model.column(by.column())));
+      } else if (grouping instanceof Grouping.BySteps by) {
+        cells.add(value -> step((Number) value, by.width()));
+      } else {
+        cells.add(value -> value);
+      }
+    }
+    return cells;
+  }
+
+  private static UnaryOperator<Object> named(Column column) {
+    return value -> value instanceof String stored ? column.nameOfValue(stored) : value;
+  }
+
+  /** "4 to 5" for whole numbers, "0.5 to under 1" for others; one number where a step is 1. */
+  private static String step(Number low, BigDecimal width) {
+    BigDecimal from = new BigDecimal(low.toString());
+    String first = from.stripTrailingZeros().toPlainString();
+    if (width.compareTo(BigDecimal.ONE) == 0) {
+      return first;
+    }
+    BigDecimal next = from.add(width);
+    return width.scale() <= 0
+        ? first + " to " + next.subtract(BigDecimal.ONE).stripTrailingZeros().toPlainString()
+        : first + " to under " + next.stripTrailingZeros().toPlainString();
   }
 
   private static Object plain(Object value) {

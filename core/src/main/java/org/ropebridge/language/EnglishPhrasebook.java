@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
@@ -120,8 +121,16 @@ final class EnglishPhrasebook implements Phrasebook {
       BigDecimal low,
       Optional<BigDecimal> high,
       Optional<String> unit) {
+    return "with "
+        + column
+        + " "
+        + bound(new Bound(comparison, low, high), false)
+        + unit.map(u -> " " + u).orElse("");
+  }
+
+  private static String bound(Bound bound, boolean percent) {
     String words =
-        switch (comparison) {
+        switch (bound.comparison()) {
           case MORE_THAN -> "more than ";
           case AT_LEAST -> "at least ";
           case LESS_THAN -> "less than ";
@@ -129,13 +138,16 @@ final class EnglishPhrasebook implements Phrasebook {
           case EQUAL_TO -> "exactly ";
           case BETWEEN -> "between ";
         };
-    return "with "
-        + column
-        + " "
-        + words
-        + number(low)
-        + high.map(h -> " and " + number(h)).orElse("")
-        + unit.map(u -> " " + u).orElse("");
+    return words
+        + number(bound.low(), percent)
+        + bound.high().map(h -> " and " + number(h, percent)).orElse("");
+  }
+
+  private static String number(BigDecimal number, boolean percent) {
+    return percent
+        ? number(new BigDecimal(number.movePointRight(2).stripTrailingZeros().toPlainString()))
+            + "%"
+        : number(number);
   }
 
   private static String number(BigDecimal number) {
@@ -271,7 +283,14 @@ final class EnglishPhrasebook implements Phrasebook {
     return switch (picture) {
       case TABLE -> "as a table";
       case BAR -> "as a bar chart";
+      case STACKED -> "as stacked bars";
       case LINE -> "as a line chart";
+      case AREA -> "as an area chart";
+      case SCATTER -> "as a scatter plot";
+      case HEAT_MAP -> "as a heat map";
+      case TREE_MAP -> "as a tree map";
+      case HISTOGRAM -> "as a histogram";
+      case MAP -> "on a map";
     };
   }
 
@@ -281,5 +300,187 @@ final class EnglishPhrasebook implements Phrasebook {
         name.matches("[\\p{L}\\p{M}]+([ '\u2019-][\\p{L}\\p{M}]+)*")
             && !name.toLowerCase(Locale.ROOT).matches("(.* )?(and|or|by|with)( .*)?");
     return plain ? name : "\"" + name.replace("\"", "") + "\"";
+  }
+
+  @Override
+  public String duration(Measure.Kind kind, boolean inHours, String from, String to) {
+    String unit = inHours ? "hours" : "days";
+    return statistic(kind, 0, unit + " from " + from + " to " + to);
+  }
+
+  @Override
+  public String portion(String measure, List<String> filters) {
+    return "portion of " + narrowed(measure, filters);
+  }
+
+  @Override
+  public String narrowed(String measure, List<String> filters) {
+    return measure + " (" + String.join(", ", filters) + ")";
+  }
+
+  @Override
+  public String enclosed(String words) {
+    return "(" + words + ")";
+  }
+
+  @Override
+  public String arithmetic(
+      Measure.Operator operator, String left, String right, BigDecimal factor) {
+    return switch (operator) {
+      case PLUS -> left + " added to " + right;
+      case MINUS -> left + " minus " + right;
+      case TIMES -> left + " times " + right;
+      case DIVIDED_BY ->
+          factor.compareTo(BigDecimal.ONE) == 0
+              ? left + " divided by " + right
+              : left + " per " + number(factor) + " " + right;
+    };
+  }
+
+  @Override
+  public String overParts(Measure.Kind kind, String measure, String part) {
+    return statistic(kind, 0, "over each " + part + " of " + measure);
+  }
+
+  @Override
+  public String correlation(String first, String second, String part) {
+    return "correlation of " + first + " with " + second + " over each " + part;
+  }
+
+  @Override
+  public String share(String measure, Optional<String> within) {
+    return "share of " + measure + within.map(w -> " within each " + w).orElse("");
+  }
+
+  @Override
+  public String compared(Measure.Move move, String measure, String earlier) {
+    return switch (move) {
+      case BEFORE -> measure + " at " + earlier;
+      case CHANGE -> "change in " + measure + " from " + earlier;
+      case GROWTH -> "growth of " + measure + " from " + earlier;
+    };
+  }
+
+  @Override
+  public String unitBefore(Period.Unit unit) {
+    return "the " + unit(unit) + " before";
+  }
+
+  @Override
+  public String spanBefore() {
+    return "the period before";
+  }
+
+  @Override
+  public String otherPeriod(Period period, PeriodResolver resolver) {
+    return "(" + period(period, resolver, false) + ")";
+  }
+
+  @Override
+  public String cumulative(String measure) {
+    return "cumulative " + measure;
+  }
+
+  @Override
+  public String movingAverage(String measure, int spans) {
+    return spans + "-period moving average of " + measure;
+  }
+
+  @Override
+  public String rank(String measure) {
+    return "rank of " + measure;
+  }
+
+  @Override
+  public String distance(String measure, Measure.Level level) {
+    return "difference of " + measure + " from the " + level.name().toLowerCase(Locale.ROOT);
+  }
+
+  @Override
+  public String inSteps(String column, BigDecimal width) {
+    return column + " in steps of " + number(width);
+  }
+
+  @Override
+  public String inBands(String column, List<BigDecimal> edges) {
+    return column + " in bands from " + and(edges.stream().map(EnglishPhrasebook::number).toList());
+  }
+
+  @Override
+  public String byWords(String column, List<String> words) {
+    return "the words "
+        + or(words.stream().map(EnglishPhrasebook::quoted).toList())
+        + " in "
+        + column;
+  }
+
+  private static String quoted(String text) {
+    return "\"" + text.replace("\"", "") + "\"";
+  }
+
+  @Override
+  public String whether(String condition) {
+    return "whether " + condition;
+  }
+
+  @Override
+  public String missing(String column, boolean negated) {
+    return (negated ? "with known " : "with missing ") + column;
+  }
+
+  @Override
+  public String hasText(String column, Filter.Where where, String text, boolean negated) {
+    String verb =
+        switch (where) {
+          case ANYWHERE -> "mentioning ";
+          case AT_START -> "starting with ";
+          case AT_END -> "ending with ";
+        };
+    return "with " + column + (negated ? " not " : " ") + verb + quoted(text);
+  }
+
+  @Override
+  public String having(String anchors, String inner, boolean negated) {
+    return "for " + anchors + (negated ? " not having (" : " having (") + inner + ")";
+  }
+
+  @Override
+  public String among(String column, String plan, boolean negated) {
+    return "for " + column + (negated ? " not among (" : " among (") + plan + ")";
+  }
+
+  @Override
+  public String via(String rows, String role) {
+    return rows + " via " + role;
+  }
+
+  @Override
+  public String keeps(String measure, Bound bound, boolean percent) {
+    return "keeping " + measure + " " + bound(bound, percent);
+  }
+
+  @Override
+  public String besideAverage(String measure, boolean above) {
+    return "keeping " + measure + (above ? " above the average" : " below the average");
+  }
+
+  @Override
+  public String claim(String measure, Bound bound, boolean percent) {
+    return "whether " + measure + " is " + bound(bound, percent);
+  }
+
+  @Override
+  public String within(String grouping) {
+    return "within each " + grouping;
+  }
+
+  @Override
+  public String listing(String rows, List<String> columns) {
+    return "list of " + rows + " showing " + and(columns);
+  }
+
+  @Override
+  public String firstRows(int count, String by, boolean descending) {
+    return "first " + count + " by " + by + (descending ? " descending" : " ascending");
   }
 }

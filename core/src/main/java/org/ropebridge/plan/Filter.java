@@ -2,6 +2,8 @@ package org.ropebridge.plan;
 
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -9,6 +11,30 @@ import org.ropebridge.model.ColumnRef;
 
 /** Which rows of the tables count. */
 public sealed interface Filter {
+
+  /** The same with what it keeps and what it leaves out exchanged, where that can be said. */
+  default Filter negated(boolean negate) {
+    if (this instanceof InValues f) {
+      return new InValues(f.column, f.values, negate);
+    } else if (this instanceof Meets f) {
+      return new Meets(f.table, f.condition, negate);
+    } else if (this instanceof IsTrue f) {
+      return new IsTrue(f.column, negate);
+    } else if (this instanceof Missing f) {
+      return new Missing(f.column, negate);
+    } else if (this instanceof HasText f) {
+      return new HasText(f.column, f.where, f.text, negate);
+    } else if (this instanceof InPeriod f) {
+      return new InPeriod(f.period, f.date, negate);
+    } else if (this instanceof OnWeekdays f) {
+      return new OnWeekdays(f.days, f.date, negate);
+    } else if (this instanceof Having f) {
+      return new Having(f.anchor, f.table, f.role, f.filters, negate);
+    } else if (this instanceof Among f) {
+      return new Among(f.column, f.plan, negate);
+    }
+    return this;
+  }
 
   /**
    * Rows with one of the stored values. Negated, it keeps rows that have no value.
@@ -32,15 +58,9 @@ public sealed interface Filter {
   record Compare(ColumnRef column, Comparison comparison, BigDecimal low, Optional<BigDecimal> high)
       implements Filter {
     public Compare {
-      low = plain(low);
-      high = high.map(Compare::plain);
-      if ((comparison == Comparison.BETWEEN) != high.isPresent()) {
-        throw new IllegalArgumentException("only between has two ends");
-      }
-    }
-
-    private static BigDecimal plain(BigDecimal number) {
-      return new BigDecimal(number.stripTrailingZeros().toPlainString());
+      Bound bound = new Bound(comparison, low, high);
+      low = bound.low();
+      high = bound.high();
     }
   }
 
@@ -49,6 +69,22 @@ public sealed interface Filter {
 
   /** A yes-or-no column that is true, or negated, that is not. */
   record IsTrue(ColumnRef column, boolean negated) implements Filter {}
+
+  /** Rows that have no value in a column; negated, those that have one. */
+  record Missing(ColumnRef column, boolean negated) implements Filter {}
+
+  /**
+   * Rows whose text has some words in it, whatever their case. Negated, it keeps rows without text.
+   *
+   * @param text not blank
+   */
+  record HasText(ColumnRef column, Where where, String text, boolean negated) implements Filter {
+    public HasText {
+      if (text.isBlank()) {
+        throw new IllegalArgumentException("there is no text to look for");
+      }
+    }
+  }
 
   /**
    * Rows in a period.
@@ -65,8 +101,41 @@ public sealed interface Filter {
   record OnWeekdays(Set<DayOfWeek> days, Optional<ColumnRef> date, boolean negated)
       implements Filter {
     public OnWeekdays {
-      days = java.util.Collections.unmodifiableSet(java.util.EnumSet.copyOf(days));
+      days = Collections.unmodifiableSet(EnumSet.copyOf(days));
     }
+  }
+
+  /**
+   * Rows that belong to a row of one table at which some row of another points: "huts with callouts
+   * this year". Negated, those without any.
+   *
+   * @param anchor the table that is pointed at, reached from the rows that count
+   * @param table the table whose rows point at it
+   * @param role {@code table.link} on the way from {@code table} to {@code anchor}, where it needs
+   *     one
+   * @param filters what the pointing rows must meet
+   */
+  record Having(
+      String anchor, String table, Optional<String> role, List<Filter> filters, boolean negated)
+      implements Filter {
+    public Having {
+      filters = List.copyOf(filters);
+    }
+  }
+
+  /**
+   * Rows whose value is one that another plan finds: "for the hut with the lowest occupancy".
+   *
+   * @param column a naming column, or any column that the plan groups by
+   * @param plan groups by that column, or lists rows of its table
+   */
+  record Among(ColumnRef column, Plan plan, boolean negated) implements Filter {}
+
+  /** Where in a text words are looked for. */
+  enum Where {
+    ANYWHERE,
+    AT_START,
+    AT_END
   }
 
   /** How two numbers compare. */

@@ -1,6 +1,8 @@
 package org.ropebridge.plan;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.model.ColumnRef;
@@ -17,6 +19,13 @@ public final class MeasureTables {
   /** The base tables of a measure, in the order in which its definition meets them. */
   public static Set<String> of(Measure measure, Model model) {
     Set<String> tables = new LinkedHashSet<>();
+    for (Measure.Basic basic : basics(measure)) {
+      ofBasic(basic, model, tables);
+    }
+    return tables;
+  }
+
+  private static void ofBasic(Measure.Basic measure, Model model, Set<String> tables) {
     if (measure instanceof Measure.MetricValue value) {
       leaves(model.metric(value.metric()), model).forEach(m -> tables.add(m.table().orElseThrow()));
     } else if (measure instanceof Measure.RowCount count) {
@@ -27,8 +36,82 @@ public final class MeasureTables {
       tables.add(values.column().table());
     } else if (measure instanceof Measure.Statistic statistic) {
       tables.add(statistic.column().table());
+    } else {
+      tables.add(((Measure.Duration) measure).from().table());
     }
+  }
+
+  /** The basic measures that a measure is made of, in the order in which it names them. */
+  public static List<Measure.Basic> basics(Measure measure) {
+    if (measure instanceof Measure.Basic basic) {
+      return List.of(basic);
+    } else if (measure instanceof Measure.Narrowed narrowed) {
+      return List.of(narrowed.of());
+    } else if (measure instanceof Measure.Portion portion) {
+      return List.of(portion.of());
+    } else if (measure instanceof Measure.Arithmetic arithmetic) {
+      return together(arithmetic.left(), arithmetic.right());
+    } else if (measure instanceof Measure.OverParts over) {
+      return basics(over.of());
+    } else if (measure instanceof Measure.Correlation correlation) {
+      return together(correlation.first(), correlation.second());
+    }
+    return basics(((Measure.Figure) measure).of());
+  }
+
+  private static List<Measure.Basic> together(Measure one, Measure two) {
+    List<Measure.Basic> all = new ArrayList<>(basics(one));
+    all.addAll(basics(two));
+    return all;
+  }
+
+  /** The tables whose rows the plan counts or lists. */
+  public static Set<String> of(Plan plan, Model model) {
+    Set<String> tables = new LinkedHashSet<>();
+    plan.listing().ifPresent(l -> tables.add(l.table()));
+    plan.measures().forEach(m -> tables.addAll(of(m, model)));
+    plan.keeps().forEach(k -> tables.addAll(of(k.measure(), model)));
     return tables;
+  }
+
+  /** Whether the parts of the measure over different rows add up to the whole. */
+  public static boolean addsUp(Measure measure, Model model) {
+    if (measure instanceof Measure.RowCount) {
+      return true;
+    } else if (measure instanceof Measure.Statistic statistic) {
+      return statistic.kind() == Measure.Kind.SUM;
+    } else if (measure instanceof Measure.Duration duration) {
+      return duration.kind() == Measure.Kind.SUM;
+    } else if (measure instanceof Measure.Narrowed narrowed) {
+      return addsUp(narrowed.of(), model);
+    } else if (measure instanceof Measure.Arithmetic arithmetic) {
+      boolean sum =
+          arithmetic.operator() == Measure.Operator.PLUS
+              || arithmetic.operator() == Measure.Operator.MINUS;
+      return sum && addsUp(arithmetic.left(), model) && addsUp(arithmetic.right(), model);
+    } else if (measure instanceof Measure.MetricValue value) {
+      Metric metric = model.metric(value.metric());
+      return metric.acrossTime() != Metric.AcrossTime.LAST
+          && addsUp(ExpressionParser.parse(metric.sql()), metric.table().isEmpty(), model);
+    }
+    return false;
+  }
+
+  private static boolean addsUp(Expression sql, boolean ofMetrics, Model model) {
+    if (sql instanceof Expression.Call call) {
+      return !call.distinct() && (call.function().equals("sum") || call.function().equals("count"));
+    } else if (sql instanceof Expression.Unary unary) {
+      return unary.operator().equals("-") && addsUp(unary.operand(), ofMetrics, model);
+    } else if (sql instanceof Expression.NameUse use) {
+      return ofMetrics && addsUp(new Measure.MetricValue(use.name()), model);
+    } else if (sql instanceof Expression.Binary binary) {
+      boolean sum = binary.operator().equals("+") || binary.operator().equals("-");
+      boolean scaled = binary.operator().equals("*") || binary.operator().equals("/");
+      boolean left = addsUp(binary.left(), ofMetrics, model);
+      boolean number = binary.right() instanceof Expression.NumberLiteral;
+      return sum && left && addsUp(binary.right(), ofMetrics, model) || scaled && left && number;
+    }
+    return false;
   }
 
   /** The metrics over tables that a metric is made of; itself when it is over a table. */

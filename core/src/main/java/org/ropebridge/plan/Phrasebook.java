@@ -61,4 +61,89 @@ public interface Phrasebook {
 
   /** The name of a value as it can be read back, in quotes where it needs them. */
   String value(String name);
+
+  /** "average days from booked on to arrival". */
+  String duration(Measure.Kind kind, boolean inHours, String from, String to);
+
+  /** "share of (...)" of rows set apart by the filters. */
+  String portion(String measure, List<String> filters);
+
+  /** "revenue (for channel website)". */
+  String narrowed(String measure, List<String> filters);
+
+  /** The words as one part of a longer phrase: "(revenue minus refunds)". */
+  String enclosed(String words);
+
+  /**
+   * Two measures put together.
+   *
+   * @param factor what a quotient is multiplied by; 1 for nothing
+   */
+  String arithmetic(Measure.Operator operator, String left, String right, BigDecimal factor);
+
+  String overParts(Measure.Kind kind, String measure, String part);
+
+  String correlation(String first, String second, String part);
+
+  String share(String measure, Optional<String> within);
+
+  /**
+   * "growth of revenue from the year before".
+   *
+   * @param earlier as {@link #unitBefore}, {@link #spanBefore} or {@link #otherPeriod} say it
+   */
+  String compared(Measure.Move move, String measure, String earlier);
+
+  String unitBefore(Period.Unit unit);
+
+  String spanBefore();
+
+  String otherPeriod(Period period, PeriodResolver resolver);
+
+  String cumulative(String measure);
+
+  String movingAverage(String measure, int spans);
+
+  String rank(String measure);
+
+  String distance(String measure, Measure.Level level);
+
+  String inSteps(String column, BigDecimal width);
+
+  String inBands(String column, List<BigDecimal> edges);
+
+  String byWords(String column, List<String> words);
+
+  String whether(String condition);
+
+  String missing(String column, boolean negated);
+
+  String hasText(String column, Filter.Where where, String text, boolean negated);
+
+  /** "for huts having (callouts in 2025)". */
+  String having(String anchors, String inner, boolean negated);
+
+  /** "for hut among (top 3 huts by revenue)". */
+  String among(String column, String plan, boolean negated);
+
+  /** "callouts via bridge from hut". */
+  String via(String rows, String role);
+
+  /**
+   * "with guest nights more than 500".
+   *
+   * @param percent whether the number is written as a percentage
+   */
+  String keeps(String measure, Bound bound, boolean percent);
+
+  String besideAverage(String measure, boolean above);
+
+  /** "whether number of callouts is more than 0". */
+  String claim(String measure, Bound bound, boolean percent);
+
+  String within(String grouping);
+
+  String listing(String rows, List<String> columns);
+
+  String firstRows(int count, String by, boolean descending);
 }

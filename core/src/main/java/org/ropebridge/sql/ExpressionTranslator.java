@@ -4,6 +4,7 @@ import static org.jooq.impl.DSL.keyword;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import org.jooq.Condition;
 import org.jooq.Field;
@@ -11,6 +12,7 @@ import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.ropebridge.access.Person;
 import org.ropebridge.model.expression.Expression;
+import org.ropebridge.model.expression.Functions;
 
 /**
  * Turns an author's expression into parts of an SQL tree. Division gives no value where the divisor
@@ -19,6 +21,7 @@ import org.ropebridge.model.expression.Expression;
 final class ExpressionTranslator {
   private final Function<String, Field<?>> names;
   private final Person person;
+  private final Optional<Condition> only;
 
   /**
    * Makes a translator.
@@ -26,8 +29,18 @@ final class ExpressionTranslator {
    * @param names what each name of the expression stands for
    */
   ExpressionTranslator(Function<String, Field<?>> names, Person person) {
+    this(names, person, Optional.empty());
+  }
+
+  /**
+   * Makes a translator of aggregates over fewer rows.
+   *
+   * @param only the rows that aggregates count; all when empty
+   */
+  ExpressionTranslator(Function<String, Field<?>> names, Person person, Optional<Condition> only) {
     this.names = names;
     this.person = person;
+    this.only = only;
   }
 
   Field<?> field(Expression expression) {
@@ -151,11 +164,13 @@ final class ExpressionTranslator {
               "{0} within group (order by {1})",
               Object.class, result, field(call.withinGroup().get()));
     }
-    if (call.filter().isPresent()) {
-      result =
-          DSL.field("{0} filter (where {1})", Object.class, result, condition(call.filter().get()));
+    Optional<Condition> counted = call.filter().map(this::condition);
+    if (Functions.isAggregate(call.function()) && only.isPresent()) {
+      counted = Optional.of(counted.map(c -> c.and(only.get())).orElse(only.get()));
     }
-    return result;
+    return counted.isPresent()
+        ? DSL.field("{0} filter (where {1})", Object.class, result, counted.get())
+        : result;
   }
 
   private Field<?> searched(Expression.Case searched) {

@@ -26,6 +26,7 @@ public record OutputColumn(String name, Kind kind, Optional<String> unit, Metric
     MONTH_OF_YEAR,
     DAY_OF_WEEK,
     HOUR_OF_DAY,
+    RANGE,
     YES_NO;
 
     /** Whether values lie along time in order. */

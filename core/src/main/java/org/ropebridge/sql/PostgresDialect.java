@@ -1,15 +1,20 @@
 package org.ropebridge.sql;
 
+import static org.jooq.impl.DSL.condition;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.keyword;
 import static org.jooq.impl.DSL.table;
 
 import java.time.DayOfWeek;
+import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.SQLDialect;
 import org.jooq.Table;
 import org.jooq.impl.SQLDataType;
 import org.ropebridge.model.BusinessCalendar;
+import org.ropebridge.plan.Back;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.TimeUnit;
 
 /** PostgreSQL 12 and later. */
@@ -57,8 +62,7 @@ final class PostgresDialect implements Dialect {
 
   private static Field<?> part(String part, Field<?> date) {
     return field(
-        "cast(extract({0} from {1}) as integer)",
-        SQLDataType.INTEGER, org.jooq.impl.DSL.keyword(part), date);
+        "cast(extract({0} from {1}) as integer)", SQLDataType.INTEGER, keyword(part), date);
   }
 
   @Override
@@ -78,5 +82,41 @@ final class PostgresDialect implements Dialect {
 
   private static Field<?> asTimestamp(Field<?> date) {
     return field("cast({0} as timestamp)", SQLDataType.LOCALDATETIME, date);
+  }
+
+  @Override
+  public Field<?> later(Field<?> date, Back back) {
+    String step =
+        switch (back.step()) {
+          case YEARS -> "years";
+          case MONTHS -> "months";
+          case WEEKS -> "weeks";
+          default -> "days";
+        };
+    return field(
+        "({0} + make_interval({1} => {2}))",
+        SQLDataType.LOCALDATETIME, date, keyword(step), inline(back.steps()));
+  }
+
+  @Override
+  public Field<?> between(Field<?> from, Field<?> to, boolean inHours) {
+    return inHours
+        ? field("(extract(epoch from ({0} - {1})) / 3600)", SQLDataType.NUMERIC, to, from)
+        : field("(cast({0} as date) - cast({1} as date))", SQLDataType.NUMERIC, to, from);
+  }
+
+  @Override
+  public Condition matches(Field<?> column, Field<String> pattern) {
+    return condition("cast({0} as text) ilike {1}", column, pattern);
+  }
+
+  @Override
+  public String pattern(Filter.Where where, String text) {
+    String escaped = text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+    return switch (where) {
+      case ANYWHERE -> "%" + escaped + "%";
+      case AT_START -> escaped + "%";
+      case AT_END -> "%" + escaped;
+    };
   }
 }

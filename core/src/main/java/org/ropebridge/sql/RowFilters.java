@@ -8,34 +8,44 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.Field;
+import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.model.Model;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
+import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
-import org.ropebridge.plan.PeriodResolver;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.TimeUnit;
 
 /** Turns a plan's filters into conditions on the rows of a scan; what people asked for is bound. */
 final class RowFilters {
-  private final Model model;
-  private final PeriodResolver periods;
-  private final Dialect dialect;
+  private final Ground ground;
+  private final Ctes ctes;
 
-  RowFilters(Model model, PeriodResolver periods, Dialect dialect) {
-    this.model = model;
-    this.periods = periods;
-    this.dialect = dialect;
+  RowFilters(Ground ground, Ctes ctes) {
+    this.ground = ground;
+    this.ctes = ctes;
+  }
+
+  /** Whether some filter is by what another plan finds. */
+  static boolean needExpressions(List<Filter> filters) {
+    return filters.stream()
+        .anyMatch(
+            f ->
+                f instanceof Filter.Among
+                    || f instanceof Filter.Having h && needExpressions(h.filters()));
   }
 
   /**
    * The condition of a filter.
    *
    * @param ownDate the date that periods mean when the filter names none
+   * @param shift the time at which the rows are looked at
    */
-  Condition of(Filter filter, Scan scan, Optional<ColumnRef> ownDate) {
+  Condition of(Filter filter, Scan scan, Optional<ColumnRef> ownDate, Shift shift) {
     if (filter instanceof Filter.InValues in) {
       Field<?> column = scan.column(in.column());
       List<Field<?>> values = new ArrayList<>();
@@ -47,21 +57,35 @@ final class RowFilters {
       }
       return DSL.condition("{0} not in ({1})", column, DSL.list(values)).or(column.isNull());
     } else if (filter instanceof Filter.Compare compare) {
-      return compare(scan.column(compare.column()), compare);
+      return compare(
+          scan.column(compare.column()),
+          new Bound(compare.comparison(), compare.low(), compare.high()));
     } else if (filter instanceof Filter.IsTrue yes) {
       Field<?> column = scan.column(yes.column());
       return yes.negated()
           ? DSL.condition("{0} is not true", column)
           : DSL.condition("{0} is true", column);
     } else if (filter instanceof Filter.Meets meets) {
-      Expression sql =
-          ExpressionParser.parse(
-              model.table(meets.table()).findCondition(meets.condition()).orElseThrow().sql());
-      Condition met = scan.condition(meets.table(), sql);
+      Condition met = meets(meets.table(), meets.condition(), scan, ground);
       return meets.negated() ? DSL.condition("({0}) is not true", met) : met;
+    } else if (filter instanceof Filter.Missing missing) {
+      Field<?> column = scan.column(missing.column());
+      return missing.negated() ? column.isNotNull() : column.isNull();
+    } else if (filter instanceof Filter.HasText has) {
+      Condition found =
+          ground
+              .dialect()
+              .matches(
+                  scan.column(has.column()),
+                  DSL.val(ground.dialect().pattern(has.where(), has.text())));
+      return has.negated() ? DSL.condition("({0}) is not true", found) : found;
+    } else if (filter instanceof Filter.Having having) {
+      return having(having, scan, shift);
+    } else if (filter instanceof Filter.Among among) {
+      return among(among, scan);
     } else if (filter instanceof Filter.InPeriod in) {
       Field<?> date = scan.column(in.date().or(() -> ownDate).orElseThrow());
-      Condition within = within(date, periods.resolve(in.period()));
+      Condition within = within(date, shift.days(in, ground.periods()));
       return in.negated() ? DSL.condition("({0}) is not true", within) : within;
     } else {
       Filter.OnWeekdays on = (Filter.OnWeekdays) filter;
@@ -71,14 +95,64 @@ final class RowFilters {
       Condition among =
           DSL.condition(
               "{0} in ({1})",
-              dialect.bucket(TimeUnit.DAY_OF_WEEK, date, model.calendar()), DSL.list(days));
+              ground.dialect().bucket(TimeUnit.DAY_OF_WEEK, date, ground.model().calendar()),
+              DSL.list(days));
       return on.negated() ? DSL.condition("({0}) is not true", among) : among;
     }
   }
 
-  private Condition compare(Field<?> column, Filter.Compare compare) {
-    Field<?> low = DSL.val(compare.low());
-    return switch (compare.comparison()) {
+  static Condition meets(String table, String condition, Scan scan, Ground ground) {
+    Expression sql =
+        ExpressionParser.parse(
+            ground.model().table(table).findCondition(condition).orElseThrow().sql());
+    return scan.condition(table, sql);
+  }
+
+  /** Some row of another table points at the row, and meets the filters. */
+  private Condition having(Filter.Having having, Scan scan, Shift shift) {
+    Scan inner = scan.beside(having.table());
+    ColumnRef key = ColumnRef.of(having.anchor(), ground.model().table(having.anchor()).key());
+    Field<?> pointer = inner.pointer(new ColumnRef(key.table(), key.column(), having.role()));
+    Optional<ColumnRef> date = MeasureTables.date(having.table(), Optional.empty(), ground.model());
+    Condition where = DSL.condition("{0} = {1}", pointer, scan.pointer(key));
+    for (Filter filter : having.filters()) {
+      where = where.and(of(filter, inner, date, shift));
+    }
+    Condition exists = DSL.exists(DSL.selectOne().from(inner.from()).where(where));
+    return having.negated() ? exists.not() : exists;
+  }
+
+  /** The row belongs to one that another plan finds. */
+  private Condition among(Filter.Among among, Scan scan) {
+    boolean names = ground.model().namesItsTable(among.column());
+    ColumnRef column = among.column();
+    Field<?> own =
+        names
+            ? scan.pointer(
+                new ColumnRef(
+                    column.table(), ground.model().table(column.table()).key(), column.role()))
+            : scan.column(column);
+    Plan plan = among.plan();
+    String wanted = "chosen " + ground.model().table(column.table()).rowNounPlural();
+    String[] source = ctes.once(among.plan(), () -> found(plan, wanted));
+    Select<?> found = DSL.select(DSL.field(Names.of(source[1]))).from(Names.of(source[0]));
+    Condition in = DSL.condition("{0} in ({1})", own, found);
+    return among.negated() ? DSL.condition("({0}) is not true", in) : in;
+  }
+
+  /** Adds what a plan finds; gives the name of the expression, and of its column. */
+  private String[] found(Plan plan, String wanted) {
+    if (plan.listing().isPresent()) {
+      return new String[] {ctes.add(wanted, new ListingSql(plan, ground, ctes).keys()), "key"};
+    }
+    PlanSql inner = new PlanSql(plan, ground, ctes, Shift.NONE);
+    String name = ctes.add(wanted, inner.computed());
+    return new String[] {name, inner.identityName(plan.groupings().get(0))};
+  }
+
+  static Condition compare(Field<?> column, Bound bound) {
+    Field<?> low = DSL.val(bound.low());
+    return switch (bound.comparison()) {
       case MORE_THAN -> DSL.condition("{0} > {1}", column, low);
       case AT_LEAST -> DSL.condition("{0} >= {1}", column, low);
       case LESS_THAN -> DSL.condition("{0} < {1}", column, low);
@@ -86,7 +160,7 @@ final class RowFilters {
       case EQUAL_TO -> DSL.condition("{0} = {1}", column, low);
       case BETWEEN ->
           DSL.condition(
-              "{0} between {1} and {2}", column, low, DSL.val(compare.high().orElseThrow()));
+              "{0} between {1} and {2}", column, low, DSL.val(bound.high().orElseThrow()));
     };
   }
 

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.Field;
@@ -30,16 +31,26 @@ final class Scan {
   private final LinkPaths paths;
   private final String base;
   private final Map<List<Step>, String> aliases = new LinkedHashMap<>();
-  private final Set<String> used = new HashSet<>();
+  private final Set<String> used;
   private Table<?> from;
 
   Scan(String base, Access access, LinkPaths paths) {
+    this(base, access, paths, new HashSet<>());
+  }
+
+  private Scan(String base, Access access, LinkPaths paths, Set<String> used) {
+    this.used = used;
     this.access = access;
     this.paths = paths;
     this.base = base;
     String alias = alias(base);
     aliases.put(List.of(), alias);
     from = rows(base).as(Names.of(alias));
+  }
+
+  /** A scan that may refer to this one's columns, because no name means something in both. */
+  Scan beside(String table) {
+    return new Scan(table, access, paths, used);
   }
 
   /** The joined tables so far. */
@@ -58,6 +69,16 @@ final class Scan {
     return field(ref.table(), ref.column(), join(way));
   }
 
+  /** The key of a table, taken from the column that points to it where nothing is hidden. */
+  Field<?> pointer(ColumnRef key) {
+    List<Step> way = paths.to(base, key).orElseThrow().steps();
+    if (way.isEmpty() || access.rowRules().containsKey(key.table())) {
+      return column(key);
+    }
+    Step last = way.get(way.size() - 1);
+    return DSL.field(Names.of(join(way.subList(0, way.size() - 1)), last.link().by()));
+  }
+
   /** A name in an expression over the base table. */
   Field<?> baseName(String name) {
     return field(base, name, aliases.get(List.of()));
@@ -71,8 +92,13 @@ final class Scan {
         .condition(expression);
   }
 
-  Field<?> expression(Expression expression) {
-    return new ExpressionTranslator(this::baseName, access.person()).field(expression);
+  /**
+   * An author's expression of aggregates over the base table.
+   *
+   * @param only the rows that count; all when empty
+   */
+  Field<?> aggregate(Expression expression, Optional<Condition> only) {
+    return new ExpressionTranslator(this::baseName, access.person(), only).field(expression);
   }
 
   private Field<?> field(String tableName, String column, String alias) {

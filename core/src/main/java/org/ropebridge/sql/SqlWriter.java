@@ -16,11 +16,8 @@ import org.ropebridge.plan.Restatement;
  */
 public final class SqlWriter {
 
-  private final Access access;
-  private final LinkPaths paths;
-  private final PeriodResolver periods;
-  private final Restatement restatement;
-  private final Dialect dialect = new PostgresDialect();
+  private final Ground ground;
+  private final PlanCheck check;
   private final DSLContext render;
 
   /**
@@ -29,10 +26,9 @@ public final class SqlWriter {
    * @param restatement gives the headings
    */
   public SqlWriter(Access access, PeriodResolver periods, Restatement restatement) {
-    this.access = access;
-    this.paths = new LinkPaths(access.model());
-    this.periods = periods;
-    this.restatement = restatement;
+    Dialect dialect = new PostgresDialect();
+    this.ground = new Ground(access, new LinkPaths(access.model()), periods, restatement, dialect);
+    this.check = new PlanCheck(access.visible(), new LinkPaths(access.visible()));
     this.render = Rendering.of(dialect);
   }
 
@@ -42,11 +38,13 @@ public final class SqlWriter {
    * @throws IllegalArgumentException if the plan has faults on what the person may see
    */
   public SqlQuery write(Plan plan) {
-    List<PlanCheck.Fault> faults =
-        new PlanCheck(access.visible(), new LinkPaths(access.visible())).faults(plan);
+    List<PlanCheck.Fault> faults = check.faults(plan);
     if (!faults.isEmpty()) {
       throw new IllegalArgumentException(faults.get(0).message());
     }
-    return new Statement(plan, access, paths, periods, restatement, dialect).write(render);
+    Ctes ctes = new Ctes();
+    return plan.listing().isPresent()
+        ? new ListingSql(plan, ground, ctes).write(render)
+        : new PlanSql(plan, ground, ctes, Shift.NONE).write(render);
   }
 }

@@ -49,23 +49,114 @@ public final class RandomPlans {
 
   private final class Attempt {
     private final Random random;
+    private final int depth;
     private final Set<String> bases = new LinkedHashSet<>();
 
     Attempt(Random random) {
+      this(random, 0);
+    }
+
+    private Attempt(Random random, int depth) {
       this.random = random;
+      this.depth = depth;
     }
 
     Plan plan() {
+      if (depth == 0 && random.nextInt(8) == 0) {
+        return listing();
+      }
       Set<Measure> measures = new LinkedHashSet<>();
       int count = 1 + (random.nextInt(3) == 0 ? 1 + random.nextInt(2) : 0);
       for (int i = 0; i < count; i++) {
-        measures.add(measure());
+        measures.add(anyMeasure());
       }
       measures.forEach(m -> bases.addAll(MeasureTables.of(m, model)));
       Set<Grouping> groupings = new LinkedHashSet<>();
       for (int i = random.nextInt(3); i > 0; i--) {
         groupings.add(grouping());
       }
+      List<Grouping> groupingList = List.copyOf(groupings);
+      List<Measure> measureList = new ArrayList<>();
+      for (Measure measure : measures) {
+        measureList.add(figure(measure, groupingList));
+      }
+      List<Filter> filters = filters();
+      Plan plan =
+          new Plan(
+              measureList.stream().distinct().toList(),
+              groupingList,
+              filters,
+              Optional.empty(),
+              Optional.empty(),
+              random.nextInt(4) == 0
+                  ? Optional.of(pick(List.of(Plan.Picture.values())))
+                  : Optional.empty());
+      if (groupings.isEmpty()) {
+        boolean claim = plan.measures().size() == 1 && random.nextInt(8) == 0;
+        return claim ? plan.withClaim(bound()) : plan;
+      }
+      if (random.nextInt(5) == 0) {
+        plan = plan.withKeeps(List.of(keep(plan)));
+      }
+      if (random.nextInt(3) == 0) {
+        boolean within = groupings.size() > 1 && random.nextBoolean();
+        return plan.withRanking(
+            Optional.of(
+                new Plan.Ranking(
+                    random.nextBoolean(),
+                    1 + random.nextInt(12),
+                    pick(plan.measures()),
+                    within ? Optional.of(pick(groupingList)) : Optional.empty())));
+      } else if (random.nextInt(3) == 0) {
+        Plan.SortKey key = random.nextBoolean() ? pick(plan.measures()) : pick(groupingList);
+        return plan.withSort(Optional.of(new Plan.Sort(key, random.nextBoolean())));
+      }
+      return plan;
+    }
+
+    private Plan.Keep keep(Plan plan) {
+      Measure measure = random.nextBoolean() ? pick(plan.measures()) : measure();
+      return new Plan.Keep(
+          measure,
+          random.nextInt(3) == 0
+              ? new Plan.BesideAverage(random.nextBoolean())
+              : new Plan.Against(bound()));
+    }
+
+    private Bound bound() {
+      Filter.Comparison comparison = pick(List.of(Filter.Comparison.values()));
+      BigDecimal low = BigDecimal.valueOf(random.nextInt(4_000), random.nextInt(3));
+      return new Bound(
+          comparison,
+          low,
+          comparison == Filter.Comparison.BETWEEN
+              ? Optional.of(low.add(BigDecimal.valueOf(random.nextInt(50))))
+              : Optional.empty());
+    }
+
+    private Plan listing() {
+      Table table = pick(model.tables());
+      bases.add(table.name());
+      Set<ColumnRef> columns = new LinkedHashSet<>();
+      for (int i = 1 + random.nextInt(3); i > 0; i--) {
+        columns.add(reached(c -> true));
+      }
+      Optional<Listing.Order> order =
+          random.nextBoolean()
+              ? Optional.of(new Listing.Order(reached(c -> true), random.nextBoolean()))
+              : Optional.empty();
+      Optional<Integer> count =
+          order.isPresent() && random.nextBoolean()
+              ? Optional.of(1 + random.nextInt(12))
+              : Optional.empty();
+      Optional<ColumnRef> per =
+          count.isPresent() && random.nextBoolean()
+              ? Optional.of(reached(c -> c.holds() == Column.Holds.CATEGORY))
+              : Optional.empty();
+      return Plan.of(new Listing(table.name(), List.copyOf(columns), order, count, per), filters());
+    }
+
+    private List<Filter> filters() {
       List<Filter> filters = new ArrayList<>();
       boolean period = false;
       for (int i = random.nextInt(3); i > 0; i--) {
@@ -76,23 +167,75 @@ public final class RandomPlans {
           period |= filter instanceof Filter.InPeriod;
         }
       }
-      List<Measure> measureList = List.copyOf(measures);
-      List<Grouping> groupingList = List.copyOf(groupings);
-      Optional<Plan.Ranking> ranking = Optional.empty();
-      Optional<Plan.Sort> sort = Optional.empty();
-      if (!groupings.isEmpty() && random.nextInt(3) == 0) {
-        ranking =
-            Optional.of(
-                new Plan.Ranking(random.nextBoolean(), 1 + random.nextInt(12), pick(measureList)));
-      } else if (!groupings.isEmpty() && random.nextInt(3) == 0) {
-        Plan.SortKey key = random.nextBoolean() ? pick(measureList) : pick(groupingList);
-        sort = Optional.of(new Plan.Sort(key, random.nextBoolean()));
+      return filters;
+    }
+
+    /** A measure that is computed within its group. */
+    private Measure.Plain anyMeasure() {
+      Measure.Basic basic = measure();
+      Set<String> before = new LinkedHashSet<>(bases);
+      bases.clear();
+      bases.addAll(MeasureTables.of(basic, model));
+      try {
+        switch (random.nextInt(14)) {
+          case 0:
+            return new Measure.Narrowed(basic, List.of(filter()));
+          case 1:
+            return new Measure.Portion(basic, List.of(filter()));
+          case 2:
+            return new Measure.Arithmetic(
+                pick(List.of(Measure.Operator.values())), basic, measure());
+          case 3:
+            return new Measure.Arithmetic(
+                Measure.Operator.DIVIDED_BY, basic, measure(), BigDecimal.valueOf(1000));
+          case 4:
+            Measure.Kind kind = pick(List.of(Measure.Kind.values()));
+            return new Measure.OverParts(
+                kind == Measure.Kind.PERCENTILE ? Measure.Kind.AVERAGE : kind, basic, grouping());
+          case 5:
+            return new Measure.Correlation(basic, measure(), grouping());
+          default:
+            return basic;
+        }
+      } finally {
+        bases.clear();
+        bases.addAll(before);
       }
-      Optional<Plan.Picture> picture =
-          random.nextInt(4) == 0
-              ? Optional.of(pick(List.of(Plan.Picture.values())))
-              : Optional.empty();
-      return new Plan(measureList, groupingList, filters, ranking, sort, picture);
+    }
+
+    /** A figure over the measure, now and then. */
+    private Measure figure(Measure measure, List<Grouping> groupings) {
+      if (!(measure instanceof Measure.Plain of) || random.nextInt(3) > 0) {
+        return measure;
+      }
+      switch (random.nextInt(6)) {
+        case 0:
+          return new Measure.Share(
+              of,
+              groupings.size() > 1 && random.nextBoolean()
+                  ? Optional.of(pick(groupings))
+                  : Optional.empty());
+        case 1:
+          Measure.Earlier earlier =
+              switch (random.nextInt(3)) {
+                case 0 -> new Measure.SpanBefore();
+                case 1 ->
+                    new Measure.Other(
+                        new Period.Span(
+                            Period.Unit.MONTH,
+                            periods.today().withDayOfMonth(1).minusMonths(random.nextInt(30))));
+                default -> new Measure.UnitBefore(pick(List.of(Period.Unit.values())));
+              };
+          return new Measure.Compared(pick(List.of(Measure.Move.values())), of, earlier);
+        case 2:
+          return new Measure.Cumulative(of);
+        case 3:
+          return new Measure.MovingAverage(of, 2 + random.nextInt(11));
+        case 4:
+          return new Measure.Rank(of);
+        default:
+          return new Measure.Distance(of, pick(List.of(Measure.Level.values())));
+      }
     }
 
     private static boolean sameColumn(Filter a, Filter b) {
@@ -101,9 +244,11 @@ public final class RandomPlans {
           && x.column().withoutRole().equals(y.column().withoutRole());
     }
 
-    private Measure measure() {
+    private Measure.Basic measure() {
       Table table = pick(model.tables());
-      switch (random.nextInt(6)) {
+      switch (random.nextInt(7)) {
+        case 4:
+          return duration(table);
         case 0:
           return new Measure.RowCount(table.name());
         case 1:
@@ -121,7 +266,7 @@ public final class RandomPlans {
       }
     }
 
-    private Measure distinctRows(Table table) {
+    private Measure.Basic distinctRows(Table table) {
       if (table.links().isEmpty()) {
         return new Measure.RowCount(table.name());
       }
@@ -134,7 +279,7 @@ public final class RandomPlans {
           onlyWay && !self ? Optional.empty() : Optional.of(table.name() + "." + link.name()));
     }
 
-    private Measure statistic(Table table) {
+    private Measure.Basic statistic(Table table) {
       List<ColumnRef> numbers = columns(table, c -> c.holds() == Column.Holds.NUMBER);
       if (numbers.isEmpty()) {
         return new Measure.RowCount(table.name());
@@ -144,7 +289,44 @@ public final class RandomPlans {
       return new Measure.Statistic(kind, pick(numbers), percentile);
     }
 
+    private Measure.Basic duration(Table table) {
+      List<ColumnRef> dates = columns(table, c -> c.holds().isTemporal());
+      return dates.size() < 2
+          ? new Measure.RowCount(table.name())
+          : new Measure.Duration(
+              pick(
+                  List.of(
+                      Measure.Kind.SUM,
+                      Measure.Kind.AVERAGE,
+                      Measure.Kind.MEDIAN,
+                      Measure.Kind.MINIMUM,
+                      Measure.Kind.MAXIMUM)),
+              dates.get(0),
+              dates.get(1));
+    }
+
     private Grouping grouping() {
+      switch (random.nextInt(12)) {
+        case 0:
+          return new Grouping.BySteps(
+              reached(c -> c.holds() == Column.Holds.NUMBER),
+              BigDecimal.valueOf(1 + random.nextInt(500), random.nextInt(2)));
+        case 1:
+          long edge = random.nextInt(100);
+          return new Grouping.ByBands(
+              reached(c -> c.holds() == Column.Holds.NUMBER),
+              List.of(BigDecimal.valueOf(edge), BigDecimal.valueOf(edge + 1 + random.nextInt(50))));
+        case 2:
+          return new Grouping.ByWords(
+              reached(c -> c.holds() == Column.Holds.TEXT), List.of("rope", "loose rock"));
+        case 3:
+          List<Table> conditional =
+              model.tables().stream().filter(t -> !t.conditions().isEmpty()).toList();
+          Table table = pick(conditional);
+          return new Grouping.ByCondition(table.name(), pick(table.conditions()).name());
+        default:
+          break;
+      }
       if (random.nextInt(3) == 0) {
         return new Grouping.ByTime(pick(List.of(TimeUnit.values())), date());
       }
@@ -191,7 +373,19 @@ public final class RandomPlans {
     }
 
     private Filter filter() {
-      switch (random.nextInt(6)) {
+      switch (random.nextInt(depth == 0 ? 10 : 8)) {
+        case 6:
+          return new Filter.Missing(reached(c -> true), random.nextBoolean());
+        case 7:
+          return new Filter.HasText(
+              reached(c -> c.holds() == Column.Holds.TEXT || c.holds() == Column.Holds.CATEGORY),
+              pick(List.of(Filter.Where.values())),
+              pick(List.of("rope", "G", "50%", "it's")),
+              random.nextBoolean());
+        case 8:
+          return having();
+        case 9:
+          return among();
         case 0, 1:
           ColumnRef category = reached(c -> c.holds() == Column.Holds.CATEGORY);
           List<String> stored = new ArrayList<>(values.of(category));
@@ -218,6 +412,41 @@ public final class RandomPlans {
         default:
           return period();
       }
+    }
+
+    private Filter having() {
+      Table table = pick(model.tables());
+      if (table.links().isEmpty()) {
+        return period();
+      }
+      Link link = pick(table.links());
+      boolean self = link.to().equals(table.name());
+      boolean onlyWay = paths.shortest(table.name(), link.to(), Optional.empty()).size() == 1;
+      Attempt inner = new Attempt(random, depth + 1);
+      inner.bases.add(table.name());
+      return new Filter.Having(
+          link.to(),
+          table.name(),
+          onlyWay && !self ? Optional.empty() : Optional.of(table.name() + "." + link.name()),
+          inner.filters(),
+          random.nextBoolean());
+    }
+
+    private Filter among() {
+      ColumnRef column = reached(c -> c.holds() == Column.Holds.CATEGORY);
+      Attempt inner = new Attempt(random, depth + 1);
+      Measure measure = inner.measure();
+      inner.bases.addAll(MeasureTables.of(measure, model));
+      Grouping by = new Grouping.ByColumn(column.withoutRole());
+      Plan plan = Plan.of(measure, List.of(by), inner.filters());
+      return new Filter.Among(
+          column,
+          random.nextBoolean()
+              ? plan.withRanking(
+                  Optional.of(
+                      new Plan.Ranking(random.nextBoolean(), 1 + random.nextInt(5), measure)))
+              : plan.withKeeps(List.of(new Plan.Keep(measure, new Plan.Against(bound())))),
+          random.nextInt(4) == 0);
     }
 
     private Filter compare() {

@@ -1,0 +1,364 @@
+package org.ropebridge.sql;
+
+import static org.jooq.impl.DSL.select;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.Select;
+import org.jooq.SelectConditionStep;
+import org.jooq.SelectFieldOrAsterisk;
+import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.expression.ExpressionParser;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Plan;
+
+/**
+ * The measures of a plan that are computed within each group: one block of rows for each base
+ * table, date and time, laid under each other and folded by the groupings that they share. No block
+ * joins along a one-to-many link, so nothing is counted twice.
+ */
+final class Blocks {
+  private final Plan plan;
+  private final Ground ground;
+  private final Ctes ctes;
+  private final Headings headings;
+  private final Shift base;
+  private final RowFilters filters;
+  private final Map<Place, Set<Leaf>> places = new LinkedHashMap<>();
+  private final Map<LeafAt, String> leafNames = new LinkedHashMap<>();
+
+  /** Where a leaf is computed: over rows of a table, or over parts. */
+  private sealed interface Place {}
+
+  private record Rows(TableBlock.Key key) implements Place {}
+
+  private record Parts(Measure.Plain over, Shift shift) implements Place {}
+
+  private record LeafAt(Place place, Leaf leaf) {}
+
+  Blocks(Plan plan, Ground ground, Ctes ctes, Headings headings, Shift base) {
+    this.plan = plan;
+    this.ground = ground;
+    this.ctes = ctes;
+    this.headings = headings;
+    this.base = base;
+    this.filters = new RowFilters(ground, ctes);
+  }
+
+  /** Whether the measure is computed here, and not by looking at other groups. */
+  static boolean computes(Measure measure) {
+    return measure instanceof Measure.Plain || measure instanceof Measure.Compared;
+  }
+
+  /** Whether the measure is 0, and not missing, where there are no rows. */
+  boolean counts(Measure measure) {
+    if (measure instanceof Measure.Narrowed narrowed) {
+      return counts(narrowed.of());
+    } else if (measure instanceof Measure.Compared compared) {
+      return compared.move() != Measure.Move.GROWTH && counts(compared.of());
+    } else if (measure instanceof Measure.MetricValue value) {
+      Metric metric = ground.model().metric(value.metric());
+      return metric.table().isPresent() && new Leaf(value, Optional.of(metric), List.of()).counts();
+    }
+    return measure instanceof Measure.Basic basic
+        && new Leaf(basic, Optional.empty(), List.of()).counts();
+  }
+
+  private Shift shift(Measure.Compared compared) {
+    return Shift.of(compared.earlier(), plan, ground.periods());
+  }
+
+  /** Takes up what the measures are made of. */
+  void need(List<Measure> measures) {
+    measures.forEach(m -> value(m, l -> DSL.inline(0)));
+  }
+
+  /** Whether more than one block is needed. */
+  boolean areSeveral() {
+    return places.size() > 1;
+  }
+
+  /** Whether blocks refer to other common table expressions. */
+  boolean needExpressions() {
+    return places.keySet().stream().anyMatch(Parts.class::isInstance)
+        || RowFilters.needExpressions(plan.filters())
+        || places.values().stream()
+            .flatMap(Set::stream)
+            .anyMatch(l -> RowFilters.needExpressions(l.narrowing()));
+  }
+
+  /** The only block, with the measures computed in place. */
+  Select<?> single(List<Measure> measures, boolean keys) {
+    Block block = block(places.keySet().iterator().next());
+    List<SelectFieldOrAsterisk> fields = new ArrayList<>();
+    List<Field<?>> groupBy = new ArrayList<>();
+    groups(block, fields, groupBy, keys);
+    for (Measure measure : measures) {
+      Field<?> value = value(measure, at -> block.aggregate(at.leaf()));
+      fields.add(value.as(Names.of(headings.of(measure))));
+    }
+    return grouped(fields, block, groupBy);
+  }
+
+  /** A grouping of the only block, to stand in its ORDER BY. */
+  Field<?> groupInPlace(Grouping grouping) {
+    return block(places.keySet().iterator().next()).group(grouping);
+  }
+
+  private static Select<?> grouped(
+      List<SelectFieldOrAsterisk> fields, Block block, List<Field<?>> groupBy) {
+    var where = block.where();
+    SelectConditionStep<Record> select = select(fields).from(block.from()).where(where);
+    return groupBy.isEmpty() ? select : select.groupBy(groupBy);
+  }
+
+  private Block block(Place place) {
+    if (place instanceof Rows rows) {
+      return new TableBlock(rows.key(), plan, ground, filters);
+    }
+    Parts parts = (Parts) place;
+    return new PartsBlock(parts.over(), plan, ground, ctes, parts.shift());
+  }
+
+  /** Several blocks under each other, folded by their groupings. */
+  Select<?> folded(List<Measure> measures) {
+    List<String> keyNames = new ArrayList<>();
+    Select<?> under = null;
+    for (Map.Entry<Place, Set<Leaf>> entry : places.entrySet()) {
+      Block block = block(entry.getKey());
+      List<SelectFieldOrAsterisk> fields = new ArrayList<>();
+      List<Field<?>> groupBy = new ArrayList<>();
+      keyNames.clear();
+      keyNames.addAll(groups(block, fields, groupBy, true));
+      for (Leaf leaf : entry.getValue()) {
+        String name = leafNames.get(new LeafAt(entry.getKey(), leaf));
+        fields.add(block.aggregate(leaf).as(Names.of(name)));
+      }
+      String source = ctes.add(block.name(), grouped(fields, block, groupBy));
+      Select<?> part = padded(source, keyNames, entry.getKey());
+      under = under == null ? part : unionAll(under, part);
+    }
+    String together = ctes.add("together", under);
+    List<SelectFieldOrAsterisk> fields = new ArrayList<>();
+    List<Field<?>> keys = new ArrayList<>();
+    keyNames.forEach(k -> keys.add(DSL.field(Names.of(k))));
+    fields.addAll(keys);
+    for (Measure measure : measures) {
+      fields.add(value(measure, this::foldedLeaf).as(Names.of(headings.of(measure))));
+    }
+    SelectConditionStep<Record> folded =
+        select(fields).from(Names.of(together)).where(DSL.noCondition());
+    return keys.isEmpty() ? folded : folded.groupBy(keys);
+  }
+
+  /** The columns of one block among those of all, the others missing. */
+  private Select<?> padded(String source, List<String> keyNames, Place place) {
+    List<SelectFieldOrAsterisk> padded = new ArrayList<>();
+    keyNames.forEach(k -> padded.add(DSL.field(Names.of(k))));
+    leafNames.forEach(
+        (at, name) ->
+            padded.add(
+                at.place().equals(place)
+                    ? DSL.field(Names.of(name))
+                    : missing(at.leaf()).as(Names.of(name))));
+    return select(padded).from(Names.of(source));
+  }
+
+  private Field<?> missing(Leaf leaf) {
+    boolean date =
+        leaf.measure() instanceof Measure.Statistic s
+            && ground.model().column(s.column()).holds().isTemporal();
+    return date ? DSL.field("null") : DSL.inline(null, SQLDataType.NUMERIC);
+  }
+
+  private Field<?> foldedLeaf(LeafAt at) {
+    Field<?> one = DSL.max(DSL.field(Names.of(leafNames.get(at))));
+    return at.leaf().counts() ? zeroIfNone(one) : one;
+  }
+
+  static Field<?> zeroIfNone(Field<?> field) {
+    return DSL.field("coalesce({0}, 0)", Object.class, field);
+  }
+
+  @SuppressWarnings({"unchecked", "rawtypes"})
+  private static Select<?> unionAll(Select<?> above, Select<?> below) {
+    return ((Select) above).unionAll((Select) below);
+  }
+
+  /** Adds the groupings' fields; returns the names of what the rows are grouped by. */
+  private List<String> groups(
+      Block block, List<SelectFieldOrAsterisk> fields, List<Field<?>> groupBy, boolean keys) {
+    List<String> names = new ArrayList<>();
+    for (Grouping grouping : plan.groupings()) {
+      if (hasKey(grouping)) {
+        Field<?> key = block.key((Grouping.ByColumn) grouping);
+        groupBy.add(key);
+        if (keys) {
+          fields.add(key.as(Names.of(headings.key(grouping))));
+          names.add(headings.key(grouping));
+        }
+      }
+      Field<?> shown = block.group(grouping);
+      groupBy.add(shown);
+      fields.add(shown.as(Names.of(headings.of(grouping))));
+      names.add(headings.of(grouping));
+    }
+    return names;
+  }
+
+  /** Whether rows of the grouping are told apart by more than what is shown. */
+  boolean hasKey(Grouping grouping) {
+    return grouping instanceof Grouping.ByColumn by
+        && ground.model().namesItsTable(by.column())
+        && !ground.model().table(by.column().table()).key().equals(by.column().column());
+  }
+
+  /** The measure over its leaves, however those are computed. */
+  private Field<?> value(Measure measure, Function<LeafAt, Field<?>> leaves) {
+    if (!(measure instanceof Measure.Compared compared)) {
+      return plain((Measure.Plain) measure, base, leaves);
+    }
+    Field<?> before = plain(compared.of(), shift(compared), leaves);
+    if (compared.move() == Measure.Move.BEFORE) {
+      return before;
+    }
+    Field<?> now = plain(compared.of(), base, leaves);
+    return compared.move() == Measure.Move.CHANGE
+        ? DSL.field("{0} - {1}", Object.class, now, before)
+        : DSL.field("cast({0} - {1} as numeric) / nullif(abs({1}), 0)", Object.class, now, before);
+  }
+
+  private Field<?> plain(Measure.Plain measure, Shift shift, Function<LeafAt, Field<?>> leaves) {
+    if (measure instanceof Measure.Basic basic) {
+      return basic(basic, List.of(), shift, leaves);
+    } else if (measure instanceof Measure.Narrowed narrowed) {
+      return basic(narrowed.of(), narrowed.filters(), shift, leaves);
+    } else if (measure instanceof Measure.Portion portion) {
+      return quotient(
+          basic(portion.of(), portion.filters(), shift, leaves),
+          basic(portion.of(), List.of(), shift, leaves));
+    } else if (measure instanceof Measure.Arithmetic arithmetic) {
+      return arithmetic(arithmetic, shift, leaves);
+    }
+    return leaf(new Parts(measure, shift), new Leaf(measure, Optional.empty(), List.of()), leaves);
+  }
+
+  private Field<?> arithmetic(
+      Measure.Arithmetic arithmetic, Shift shift, Function<LeafAt, Field<?>> leaves) {
+    Field<?> left = plain(arithmetic.left(), shift, leaves);
+    Field<?> right = plain(arithmetic.right(), shift, leaves);
+    return switch (arithmetic.operator()) {
+      case PLUS -> sum("{0} + {1}", arithmetic, left, right);
+      case MINUS -> sum("{0} - {1}", arithmetic, left, right);
+      case TIMES -> DSL.field("{0} * {1}", Object.class, left, right);
+      case DIVIDED_BY ->
+          arithmetic.factor().compareTo(BigDecimal.ONE) == 0
+              ? quotient(left, right)
+              : DSL.field(
+                  "{0} * cast({1} as numeric) / nullif({2}, 0)",
+                  Object.class, DSL.inline(arithmetic.factor()), left, right);
+    };
+  }
+
+  /** Where parts add up to wholes, one that is missing counts as nothing beside the other. */
+  private Field<?> sum(String form, Measure.Arithmetic arithmetic, Field<?> left, Field<?> right) {
+    boolean adds =
+        MeasureTables.addsUp(arithmetic.left(), ground.model())
+            && MeasureTables.addsUp(arithmetic.right(), ground.model());
+    return adds
+        ? DSL.field(
+            form,
+            Object.class,
+            orNothing(arithmetic.left(), left),
+            orNothing(arithmetic.right(), right))
+        : DSL.field(form, Object.class, left, right);
+  }
+
+  private Field<?> orNothing(Measure measure, Field<?> field) {
+    return counts(measure) ? field : zeroIfNone(field);
+  }
+
+  private static Field<?> quotient(Field<?> left, Field<?> right) {
+    return DSL.field("cast({0} as numeric) / nullif({1}, 0)", Object.class, left, right);
+  }
+
+  private Field<?> basic(
+      Measure.Basic measure,
+      List<Filter> narrowing,
+      Shift shift,
+      Function<LeafAt, Field<?>> leaves) {
+    if (measure instanceof Measure.MetricValue value) {
+      return metric(ground.model().metric(value.metric()), narrowing, shift, leaves);
+    }
+    String table = MeasureTables.of(measure, ground.model()).iterator().next();
+    TableBlock.Key key =
+        new TableBlock.Key(
+            table,
+            MeasureTables.date(table, Optional.empty(), ground.model()),
+            false,
+            List.of(),
+            shift);
+    return leaf(new Rows(key), new Leaf(measure, Optional.empty(), narrowing), leaves);
+  }
+
+  private Field<?> metric(
+      Metric metric, List<Filter> narrowing, Shift shift, Function<LeafAt, Field<?>> leaves) {
+    if (metric.table().isEmpty()) {
+      return new ExpressionTranslator(
+              n -> metric(ground.model().metric(n), narrowing, shift, leaves),
+              ground.access().person())
+          .field(ExpressionParser.parse(metric.sql()));
+    }
+    boolean lastOnly = metric.acrossTime() == Metric.AcrossTime.LAST;
+    String table = metric.table().get();
+    TableBlock.Key key =
+        new TableBlock.Key(
+            table,
+            MeasureTables.date(table, Optional.of(metric), ground.model()),
+            lastOnly,
+            lastOnly ? narrowing : List.of(),
+            shift);
+    Leaf leaf = new Leaf(new Measure.MetricValue(metric.name()), Optional.of(metric), narrowing);
+    return leaf(new Rows(key), leaf, leaves);
+  }
+
+  private Field<?> leaf(Place place, Leaf leaf, Function<LeafAt, Field<?>> leaves) {
+    LeafAt at = new LeafAt(place, leaf);
+    places.computeIfAbsent(place, p -> new LinkedHashSet<>()).add(leaf);
+    leafNames.computeIfAbsent(at, a -> leafName(place, leaf));
+    return leaves.apply(at);
+  }
+
+  private String leafName(Place place, Leaf leaf) {
+    Shift shift = place instanceof Rows rows ? rows.key().shift() : ((Parts) place).shift();
+    String words =
+        leaf.narrowing().isEmpty()
+            ? ground.restatement().measure(leaf.measure())
+            : ground
+                .restatement()
+                .measure(new Measure.Narrowed((Measure.Basic) leaf.measure(), leaf.narrowing()));
+    String full = shift.equals(base) ? words : words + " before";
+    String cut = full.length() > 56 ? full.substring(0, 56) : full;
+    Set<String> taken = new HashSet<>(leafNames.values());
+    String name = cut;
+    for (int i = 2; taken.contains(name); i++) {
+      name = cut + " " + i;
+    }
+    return name;
+  }
+}

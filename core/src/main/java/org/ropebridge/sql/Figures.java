@@ -1,0 +1,128 @@
+package org.ropebridge.sql;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jooq.Condition;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+
+/** Measures that look at other groups of the same answer, as window functions. */
+final class Figures {
+  private final Plan plan;
+  private final Headings headings;
+  private final Blocks blocks;
+
+  Figures(Plan plan, Headings headings, Blocks blocks) {
+    this.plan = plan;
+    this.headings = headings;
+    this.blocks = blocks;
+  }
+
+  boolean areNeeded() {
+    return plan.measures().stream().anyMatch(m -> !Blocks.computes(m))
+        || plan.keeps().stream()
+            .anyMatch(k -> !Blocks.computes(k.measure()) || k.test() instanceof Plan.BesideAverage);
+  }
+
+  /** All columns of the stage: those carried on, and the figures. */
+  List<Field<?>> fields(List<Field<?>> carried) {
+    List<Field<?>> fields = new ArrayList<>(carried);
+    List<Measure> done = new ArrayList<>();
+    for (Measure measure : plan.measures()) {
+      add(measure, done, fields);
+    }
+    for (Plan.Keep keep : plan.keeps()) {
+      add(keep.measure(), done, fields);
+      if (keep.test() instanceof Plan.BesideAverage) {
+        Field<?> value =
+            Blocks.computes(keep.measure())
+                ? headings.field(keep.measure())
+                : figure((Measure.Figure) keep.measure());
+        fields.add(DSL.field("avg({0}) over ()", Object.class, value).as(level(keep)));
+      }
+    }
+    return fields;
+  }
+
+  private void add(Measure measure, List<Measure> done, List<Field<?>> fields) {
+    if (!Blocks.computes(measure) && !done.contains(measure)) {
+      done.add(measure);
+      fields.add(figure((Measure.Figure) measure).as(Names.of(headings.of(measure))));
+    }
+  }
+
+  private org.jooq.Name level(Plan.Keep keep) {
+    return Names.of("average " + plan.keeps().indexOf(keep));
+  }
+
+  /** What the groups that are kept meet. */
+  Condition kept() {
+    Condition kept = DSL.noCondition();
+    for (Plan.Keep keep : plan.keeps()) {
+      Field<?> value = headings.field(keep.measure());
+      if (keep.test() instanceof Plan.Against against) {
+        kept = kept.and(RowFilters.compare(value, against.bound()));
+      } else {
+        boolean above = ((Plan.BesideAverage) keep.test()).above();
+        kept =
+            kept.and(
+                DSL.condition(above ? "{0} > {1}" : "{0} < {1}", value, DSL.field(level(keep))));
+      }
+    }
+    return kept;
+  }
+
+  private Field<?> figure(Measure.Figure figure) {
+    Field<?> value = headings.field(figure.of());
+    if (figure instanceof Measure.Share share) {
+      String over =
+          share.within().isPresent()
+              ? "cast({0} as numeric) / nullif(sum({0}) over (partition by {1}), 0)"
+              : "cast({0} as numeric) / nullif(sum({0}) over (), 0)";
+      return DSL.field(
+          over, Object.class, value, share.within().<Field<?>>map(this::identity).orElse(value));
+    } else if (figure instanceof Measure.Cumulative) {
+      return DSL.field("sum({0}) over ({1})", Object.class, value, alongTime());
+    } else if (figure instanceof Measure.MovingAverage moving) {
+      return DSL.field(
+          "avg({0}) over ({1} rows between {2} preceding and current row)",
+          Object.class, value, alongTime(), DSL.inline(moving.spans() - 1));
+    } else if (figure instanceof Measure.Rank) {
+      return DSL.field(
+          "case when {0} is not null then rank() over (order by {0} desc nulls last) end",
+          Object.class, value);
+    }
+    Measure.Distance distance = (Measure.Distance) figure;
+    String function =
+        switch (distance.level()) {
+          case AVERAGE -> "avg";
+          case HIGHEST -> "max";
+          case LOWEST -> "min";
+        };
+    return DSL.field("{0} - {1}({0}) over ()", Object.class, value, DSL.keyword(function));
+  }
+
+  /** The window along time, apart for each of the other groupings. */
+  private Field<?> alongTime() {
+    Grouping time =
+        plan.groupings().stream()
+            .filter(g -> g instanceof Grouping.ByTime t && t.unit().isStretch())
+            .findFirst()
+            .orElseThrow();
+    List<Field<?>> others = new ArrayList<>();
+    plan.groupings().stream().filter(g -> !g.equals(time)).forEach(g -> others.add(identity(g)));
+    return others.isEmpty()
+        ? DSL.field("order by {0}", Object.class, headings.field(time))
+        : DSL.field(
+            "partition by {0} order by {1}", Object.class, DSL.list(others), headings.field(time));
+  }
+
+  private Field<?> identity(Grouping grouping) {
+    return blocks.hasKey(grouping)
+        ? DSL.field(Names.of(headings.key(grouping)))
+        : headings.field(grouping);
+  }
+}

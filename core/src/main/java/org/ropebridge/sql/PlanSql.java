@@ -1,0 +1,199 @@
+package org.ropebridge.sql;
+
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.select;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Query;
+import org.jooq.Record;
+import org.jooq.Select;
+import org.jooq.SelectConditionStep;
+import org.jooq.SelectOrderByStep;
+import org.jooq.impl.DSL;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+
+/**
+ * The SQL of a plan of measures, stage by stage; each stage is a common table expression, and
+ * stages that have nothing to do are left out:
+ *
+ * <pre>
+ * blocks folded  ->  empty spans of time  ->  figures that look at other groups  ->  groups kept
+ * </pre>
+ */
+final class PlanSql {
+  private static final String PLACE = "place";
+  static final String YES_OR_NO = "yes or no";
+
+  private final Plan plan;
+  private final Ground ground;
+  private final Ctes ctes;
+  private final Headings headings;
+  private final Blocks blocks;
+  private final Figures figures;
+  private final Spans spans;
+  private final Ordering ordering;
+
+  PlanSql(Plan plan, Ground ground, Ctes ctes, Shift base) {
+    this.plan = plan;
+    this.ground = ground;
+    this.ctes = ctes;
+    this.headings = new Headings(plan, ground.restatement());
+    this.blocks = new Blocks(plan, ground, ctes, headings, base);
+    this.figures = new Figures(plan, headings, blocks);
+    this.spans = new Spans(plan, ground, headings, blocks);
+    this.ordering = new Ordering(plan, ground, headings);
+  }
+
+  Headings headings() {
+    return headings;
+  }
+
+  /** The measures that blocks compute: those shown, and those that figures are made of. */
+  private List<Measure> inBlocks() {
+    Set<Measure> inner = new LinkedHashSet<>();
+    for (Measure measure : computed(plan)) {
+      inner.add(Blocks.computes(measure) ? measure : ((Measure.Figure) measure).of());
+    }
+    return List.copyOf(inner);
+  }
+
+  private static List<Measure> computed(Plan plan) {
+    List<Measure> all = new ArrayList<>(plan.measures());
+    plan.keeps().stream().map(Plan.Keep::measure).forEach(all::add);
+    return all;
+  }
+
+  /** The finished statement. */
+  SqlQuery write(DSLContext render) {
+    int rowLimit = ground.model().preferences().rowsShown();
+    Query query;
+    if (needsStages()) {
+      String source = ctes.add("answer", stages());
+      query =
+          DSL.with(ctes.all())
+              .select(shown())
+              .from(Names.of(source))
+              .orderBy(ordering.of(n -> DSL.field(Names.of(n)), headings::field))
+              .limit(inline(rowLimit + 1));
+    } else {
+      query =
+          ((SelectOrderByStep<?>) blocks.single(inBlocks(), false))
+              .orderBy(ordering.of(n -> DSL.field(Names.of(n)), blocks::groupInPlace))
+              .limit(inline(rowLimit + 1));
+    }
+    return new SqlQuery(
+        render.render(query),
+        render.extractBindValues(query),
+        render.renderInlined(query),
+        OutputColumns.of(plan, ground),
+        rowLimit);
+  }
+
+  private List<Field<?>> shown() {
+    List<Field<?>> fields = new ArrayList<>();
+    plan.groupings().forEach(g -> fields.add(headings.field(g)));
+    plan.measures().forEach(m -> fields.add(headings.field(m)));
+    plan.claim()
+        .ifPresent(
+            bound -> {
+              Condition holds = RowFilters.compare(headings.field(plan.measures().get(0)), bound);
+              fields.add(
+                  DSL.field("coalesce({0}, false)", Boolean.class, holds).as(Names.of(YES_OR_NO)));
+            });
+    return fields;
+  }
+
+  private boolean needsStages() {
+    blocks.need(inBlocks());
+    return blocks.areSeveral()
+        || blocks.needExpressions()
+        || spans.unit().isPresent()
+        || figures.areNeeded()
+        || !plan.keeps().isEmpty()
+        || plan.ranking().isPresent()
+        || plan.claim().isPresent();
+  }
+
+  /** Groups, their keys and all measures, as a select that other parts of a statement build on. */
+  Select<?> computed() {
+    needsStages();
+    return stages();
+  }
+
+  private Select<?> stages() {
+    List<Measure> inner = inBlocks();
+    Select<?> stage = blocks.areSeveral() ? blocks.folded(inner) : blocks.single(inner, true);
+    if (spans.unit().isPresent()) {
+      stage = spans.filled(ctes.add("computed", stage), inner);
+    }
+    if (figures.areNeeded()) {
+      String source = ctes.add("groups", stage);
+      stage = select(figures.fields(carried(inner))).from(Names.of(source));
+    }
+    if (!plan.keeps().isEmpty()) {
+      String source = ctes.add("all groups", stage);
+      SelectConditionStep<Record> kept =
+          select(carried(computed(plan))).from(Names.of(source)).where(figures.kept());
+      stage = kept;
+    }
+    return plan.ranking().isPresent() ? ranked(stage, plan.ranking().get()) : stage;
+  }
+
+  /** The columns that go on from stage to stage. */
+  private List<Field<?>> carried(List<Measure> measures) {
+    Set<Field<?>> fields = new LinkedHashSet<>();
+    for (Grouping grouping : plan.groupings()) {
+      if (blocks.hasKey(grouping)) {
+        fields.add(DSL.field(Names.of(headings.key(grouping))));
+      }
+      fields.add(headings.field(grouping));
+    }
+    measures.forEach(m -> fields.add(headings.field(m)));
+    return List.copyOf(fields);
+  }
+
+  private Select<?> ranked(Select<?> stage, Plan.Ranking ranking) {
+    String source = ctes.add("ranked groups", stage);
+    Field<?> by = headings.field(ranking.by());
+    List<Field<?>> columns = carried(computed(plan));
+    if (ranking.within().isEmpty()) {
+      return select(columns)
+          .from(Names.of(source))
+          .where(by.isNotNull())
+          .orderBy(ranking.top() ? by.desc() : by.asc())
+          .limit(inline(ranking.count()))
+          .withTies();
+    }
+    List<Field<?>> withPlace = new ArrayList<>(columns);
+    withPlace.add(
+        DSL.rank()
+            .over(
+                DSL.partitionBy(List.of(identity(ranking.within().get())))
+                    .orderBy(ranking.top() ? by.desc() : by.asc()))
+            .as(Names.of(PLACE)));
+    String places =
+        ctes.add("places", select(withPlace).from(Names.of(source)).where(by.isNotNull()));
+    return select(columns)
+        .from(Names.of(places))
+        .where(DSL.field(Names.of(PLACE), Integer.class).le(inline(ranking.count())));
+  }
+
+  private Field<?> identity(Grouping grouping) {
+    return blocks.hasKey(grouping)
+        ? DSL.field(Names.of(headings.key(grouping)))
+        : headings.field(grouping);
+  }
+
+  /** The column of {@link #computed} by which rows of the grouping are told apart. */
+  String identityName(Grouping grouping) {
+    return blocks.hasKey(grouping) ? headings.key(grouping) : headings.of(grouping);
+  }
+}

@@ -1,0 +1,196 @@
+package org.ropebridge.sql;
+
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.select;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.Field;
+import org.jooq.Select;
+import org.jooq.Table;
+import org.jooq.impl.DSL;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.expression.ExpressionParser;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+
+/** The rows of one base table, placed in time by one date. */
+final class TableBlock implements Block {
+  private final Key key;
+  private final Plan plan;
+  private final Ground ground;
+  private final RowFilters filters;
+  private final Scan scan;
+  private final GroupFields groupFields;
+
+  /**
+   * What rows of one table share a block by.
+   *
+   * @param date places the rows in time; empty when the table has none
+   * @param lastOnly whether only rows of the last day count
+   * @param narrowing filters of rows of the last day, which depends on them; otherwise none
+   * @param shift when
+   */
+  record Key(
+      String table,
+      Optional<ColumnRef> date,
+      boolean lastOnly,
+      List<Filter> narrowing,
+      Shift shift) {}
+
+  TableBlock(Key key, Plan plan, Ground ground, RowFilters filters) {
+    this.key = key;
+    this.plan = plan;
+    this.ground = ground;
+    this.filters = filters;
+    this.scan = ground.scan(key.table());
+    this.groupFields = new GroupFields(ground, key.date(), key.shift());
+  }
+
+  @Override
+  public String name() {
+    String time = key.shift().isNone() ? "" : " before";
+    return key.table() + (key.lastOnly() ? " on last day" : "") + time;
+  }
+
+  @Override
+  public Field<?> group(Grouping grouping) {
+    return groupFields.of(grouping, scan);
+  }
+
+  @Override
+  public Field<?> key(Grouping.ByColumn grouping) {
+    ColumnRef column = grouping.column();
+    String keyColumn = ground.model().table(column.table()).key();
+    return scan.column(new ColumnRef(column.table(), keyColumn, column.role()));
+  }
+
+  @Override
+  public Table<?> from() {
+    return scan.from();
+  }
+
+  @Override
+  public Field<?> aggregate(Leaf leaf) {
+    Optional<Condition> only = key.lastOnly() ? Optional.empty() : narrowing(leaf);
+    if (leaf.metric().isPresent()) {
+      return scan.aggregate(ExpressionParser.parse(leaf.metric().get().sql()), only);
+    }
+    Field<?> value = basic((Measure.Basic) leaf.measure());
+    return only.<Field<?>>map(c -> DSL.field("{0} filter (where {1})", Object.class, value, c))
+        .orElse(value);
+  }
+
+  private Optional<Condition> narrowing(Leaf leaf) {
+    return leaf.narrowing().stream()
+        .map(f -> filters.of(f, scan, key.date(), key.shift()))
+        .reduce(Condition::and);
+  }
+
+  private Field<?> basic(Measure.Basic measure) {
+    if (measure instanceof Measure.DistinctRows rows) {
+      String keyColumn = ground.model().table(rows.counted()).key();
+      return DSL.countDistinct(scan.column(new ColumnRef(rows.counted(), keyColumn, rows.role())));
+    } else if (measure instanceof Measure.DistinctValues values) {
+      return DSL.countDistinct(scan.column(values.column()));
+    } else if (measure instanceof Measure.Statistic statistic) {
+      return statistic(statistic.kind(), statistic.percentile(), scan.column(statistic.column()));
+    } else if (measure instanceof Measure.Duration duration) {
+      return statistic(duration.kind(), 0, duration(duration));
+    }
+    return DSL.count();
+  }
+
+  private Field<?> duration(Measure.Duration duration) {
+    boolean inHours =
+        ground.model().column(duration.from()).holds() == Column.Holds.TIME
+            && ground.model().column(duration.to()).holds() == Column.Holds.TIME;
+    return ground
+        .dialect()
+        .between(scan.column(duration.from()), scan.column(duration.to()), inHours);
+  }
+
+  static Field<?> statistic(Measure.Kind kind, int percent, Field<?> column) {
+    return switch (kind) {
+      case SUM -> DSL.field("sum({0})", Object.class, column);
+      case AVERAGE -> DSL.field("avg({0})", Object.class, column);
+      case MINIMUM -> DSL.field("min({0})", Object.class, column);
+      case MAXIMUM -> DSL.field("max({0})", Object.class, column);
+      case STANDARD_DEVIATION -> DSL.field("stddev_samp({0})", Object.class, column);
+      case MEDIAN -> percentile(50, column);
+      case PERCENTILE -> percentile(percent, column);
+    };
+  }
+
+  private static Field<?> percentile(int percent, Field<?> column) {
+    return DSL.field(
+        "percentile_cont({0}) within group (order by {1})",
+        Object.class, inline(BigDecimal.valueOf(percent, 2)), column);
+  }
+
+  @Override
+  public Condition where() {
+    Condition where = DSL.noCondition();
+    for (Filter filter : plan.filters()) {
+      where = where.and(filters.of(filter, scan, key.date(), key.shift()));
+    }
+    for (Filter filter : key.narrowing()) {
+      where = where.and(filters.of(filter, scan, key.date(), key.shift()));
+    }
+    if (key.lastOnly()) {
+      where = where.and(onLastDays());
+    }
+    return where.and(notBeyondToday());
+  }
+
+  /** Keeps earlier spans from reaching, moved to now, into a time that is still to come. */
+  private Condition notBeyondToday() {
+    Condition condition = DSL.noCondition();
+    boolean limited =
+        plan.filters().stream().anyMatch(f -> f instanceof Filter.InPeriod in && !in.negated());
+    if (key.shift().back().isEmpty() || limited) {
+      return condition;
+    }
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByTime time && time.unit().isStretch()) {
+        Field<?> today =
+            ground
+                .dialect()
+                .bucket(time.unit(), DSL.val(ground.periods().today()), ground.model().calendar());
+        condition = condition.and(DSL.condition("{0} <= {1}", group(grouping), today));
+      }
+    }
+    return condition;
+  }
+
+  /** Keeps the rows of the last day of the period, or of each span of time grouped by. */
+  private Condition onLastDays() {
+    ColumnRef date = key.date().orElseThrow();
+    Scan inner = ground.scan(key.table());
+    Field<?> innerDate = inner.column(date);
+    List<Field<?>> buckets = new ArrayList<>();
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByTime) {
+        buckets.add(groupFields.of(grouping, inner));
+      }
+    }
+    Condition where = DSL.noCondition();
+    List<Filter> all = new ArrayList<>(plan.filters());
+    all.addAll(key.narrowing());
+    for (Filter filter : all) {
+      if (filter instanceof Filter.InPeriod || filter instanceof Filter.OnWeekdays) {
+        where = where.and(filters.of(filter, inner, key.date(), key.shift()));
+      }
+    }
+    org.jooq.SelectConditionStep<?> days =
+        select(DSL.max(innerDate)).from(inner.from()).where(where);
+    Select<?> lastDays = buckets.isEmpty() ? days : days.groupBy(buckets);
+    return DSL.condition("{0} in ({1})", scan.column(date), lastDays);
+  }
+}
