@@ -76,6 +76,10 @@ public final class Notices {
       return new Notice(
           Notice.Kind.SAMPLE, "Read as the agreed sample question \"" + sample.ask() + "\".");
     }
+    if (assumption instanceof Assumption.ComparedYears) {
+      return new Notice(
+          Notice.Kind.ASSUMED, "No time was said to compare; the current one is taken.");
+    }
     Assumption.Spelling spelling = (Assumption.Spelling) assumption;
     return new Notice(
         Notice.Kind.SPELLING,

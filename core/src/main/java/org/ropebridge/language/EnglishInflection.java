@@ -56,7 +56,7 @@ final class EnglishInflection {
       base = base.substring(0, base.length() - 2);
     }
     int n = base.length();
-    if (n > 3 && base.charAt(n - 1) == 'e') {
+    if (n > 4 && base.charAt(n - 1) == 'e') {
       base = base.substring(0, n - 1);
       n--;
     }

@@ -355,7 +355,7 @@ final class EnglishPhrasebook implements Phrasebook {
   @Override
   public String compared(Measure.Move move, String measure, String earlier) {
     return switch (move) {
-      case BEFORE -> measure + " at " + earlier;
+      case BEFORE -> measure + " " + earlier;
       case CHANGE -> "change in " + measure + " from " + earlier;
       case GROWTH -> "growth of " + measure + " from " + earlier;
     };
@@ -373,7 +373,7 @@ final class EnglishPhrasebook implements Phrasebook {
 
   @Override
   public String otherPeriod(Period period, PeriodResolver resolver) {
-    return "(" + period(period, resolver, false) + ")";
+    return "the earlier time (" + period(period, resolver, false) + ")";
   }
 
   @Override

@@ -41,6 +41,8 @@ public final class Lexicon {
   private static final double SAME_STEM = 0.86;
   private static final double SHORTENED = 0.93;
   private static final double SLIP = 0.75;
+  private static final double PLAIN_WORD = 0.8;
+  private static final double KNOWN_PLAIN_WORD = 0.3;
 
   /** Digits without quotes are a number first, and the name of a value only where that fits. */
   private static final double BARE_DIGITS = 0.7;
@@ -50,7 +52,8 @@ public final class Lexicon {
   private final Slips slips = new Slips();
   private final Map<String, String> meanings;
 
-  private record Entry(String compact, String singular, Meaning meaning, boolean shortened) {}
+  private record Entry(
+      String compact, String singular, String stems, Meaning meaning, boolean shortened) {}
 
   public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary) {
     this.vocabulary = vocabulary;
@@ -170,7 +173,9 @@ public final class Lexicon {
     if (words.isEmpty()) {
       return;
     }
-    Entry entry = new Entry(compact(words), compact(singulars(words)), meaning, shortened);
+    Entry entry =
+        new Entry(
+            compact(words), compact(singulars(words)), compact(stems(words)), meaning, shortened);
     for (String key : List.of(compact(stems(words)), vocabulary.stem(compact(words)))) {
       List<Entry> same = entries.computeIfAbsent(key, k -> new ArrayList<>(2));
       if (!same.contains(entry)) {
@@ -222,7 +227,25 @@ public final class Lexicon {
     if (any) {
       lookUp(tokens, typed, corrected, mentions);
     }
+    plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /** Words behind one that asks for words, such as "mentioning", may be just themselves. */
+  private static void plainWords(List<Token> tokens, boolean[] known, List<Mention> mentions) {
+    int first =
+        mentions.stream()
+            .filter(m -> m.meaning() instanceof Meaning.WhereWord)
+            .mapToInt(Mention::to)
+            .min()
+            .orElse(tokens.size());
+    for (int i = first; i < tokens.size(); i++) {
+      if (tokens.get(i).kind() == Token.Kind.WORD) {
+        Meaning word = new Meaning.PlainWord(tokens.get(i).text(), known[i]);
+        double quality = known[i] ? KNOWN_PLAIN_WORD : PLAIN_WORD;
+        mentions.add(new Mention(i, i + 1, word, quality, Mention.Found.EXACT));
+      }
+    }
   }
 
   private void lookUp(List<Token> tokens, String[] typed, boolean[] corrected, List<Mention> into) {
@@ -236,6 +259,9 @@ public final class Lexicon {
       StringBuilder words = new StringBuilder();
       StringBuilder singulars = new StringBuilder();
       for (int to = from + 1; to <= Math.min(typed.length, from + LONGEST_PHRASE); to++) {
+        if (tokens.get(to - 1).kind() == Token.Kind.ENCLOSED) {
+          break;
+        }
         List<String> parts =
             tokens.get(to - 1).kind() == Token.Kind.QUOTED
                 ? words(typed[to - 1])
@@ -256,7 +282,7 @@ public final class Lexicon {
           }
           boolean bareDigits =
               entry.meaning() instanceof Meaning.ValueName && token.kind() == Token.Kind.NUMBER;
-          mention(entry, compact, singular, from, to, again)
+          mention(entry, compact, singular, stems.toString(), from, to, again)
               .map(m -> bareDigits ? m.weaker(BARE_DIGITS) : m)
               .ifPresent(into::add);
         }
@@ -267,11 +293,17 @@ public final class Lexicon {
   /** Entries by the stems of their words, or else by the stem of the words written together. */
   private List<Entry> found(String stems, String together) {
     List<Entry> byStems = entries.getOrDefault(stems, List.of());
-    return byStems.isEmpty() ? entries.getOrDefault(vocabulary.stem(together), List.of()) : byStems;
+    if (!byStems.isEmpty()) {
+      return byStems;
+    }
+    String singular = vocabulary.singular(together);
+    return entries.getOrDefault(vocabulary.stem(together), List.of()).stream()
+        .filter(e -> e.compact().equals(together) || e.singular().equals(singular))
+        .toList();
   }
 
   private static Optional<Mention> mention(
-      Entry entry, String compact, String singular, int from, int to, boolean slip) {
+      Entry entry, String compact, String singular, String stems, int from, int to, boolean slip) {
     double quality;
     Mention.Found found;
     if (entry.compact().equals(compact)) {
@@ -281,7 +313,7 @@ public final class Lexicon {
       boolean value = entry.meaning() instanceof Meaning.ValueName;
       quality = value ? INFLECTED_VALUE : INFLECTED;
       found = Mention.Found.INFLECTED;
-    } else if (entry.meaning() instanceof Meaning.FunctionWord) {
+    } else if (entry.meaning() instanceof Meaning.FunctionWord || !entry.stems().equals(stems)) {
       return Optional.empty();
     } else {
       quality = SAME_STEM;
@@ -330,6 +362,10 @@ public final class Lexicon {
       } catch (DateTimeParseException e) {
         return;
       }
+    }
+    if (token.kind() == Token.Kind.QUOTED && !token.plain().isBlank()) {
+      String text = token.text().substring(1, token.text().length() - 1);
+      meaning = new Meaning.QuotedText(text);
     }
     if (meaning != null) {
       into.add(new Mention(at, at + 1, meaning, 1, Mention.Found.EXACT));

@@ -98,4 +98,32 @@ public sealed interface Meaning extends Part {
 
   /** A word of the language that has a task in a sentence. */
   record FunctionWord(Role role) implements Meaning {}
+
+  /** Words in quotes, as typed. */
+  record QuotedText(String text) implements Meaning {}
+
+  /**
+   * Any word, as typed.
+   *
+   * @param known whether it means something else too
+   */
+  record PlainWord(String text, boolean known) implements Meaning {}
+
+  /** An earlier time: "the year before". */
+  record EarlierWord(Measure.Earlier earlier) implements Meaning {}
+
+  /** Puts two measures together: "minus". */
+  record OperatorWord(Measure.Operator operator) implements Meaning {}
+
+  /** Asks how a measure moved: "growth". */
+  record MoveWord(Measure.Move move) implements Meaning {}
+
+  /** Asks where words stand in a text: "mentioning". */
+  record WhereWord(Filter.Where where) implements Meaning {}
+
+  /** A level of all groups: "the average". */
+  record LevelWord(Measure.Level level) implements Meaning {}
+
+  /** Words in brackets, which are read by themselves. */
+  record Enclosed(String text) implements Meaning {}
 }

@@ -44,6 +44,57 @@ public enum Role {
   THOUSAND(false),
   MILLION(false),
   VIA(false),
+  /** Forms of "be", which tell what is said of rows from which rows they are. */
+  BE(true),
+  /** Asks for rows: "show", "list". */
+  LIST(true),
+  /** Begins a question of yes or no, where it is the first word. */
+  AUXILIARY(true),
+  /** Puts side by side: "versus". */
+  VERSUS(false),
+  COMPARE(true),
+  /** "per", which breaks down or divides. */
+  PER(false),
+  SHARE(false),
+  PORTION(false),
+  RATIO(false),
+  CUMULATIVE(false),
+  MOVING(false),
+  /** "period" as the unit of moving averages. */
+  SPAN(false),
+  RANK_OF(false),
+  DIFFERENCE(false),
+  CORRELATION(false),
+  OVER_EACH(false),
+  WITHIN_EACH(false),
+  HAVING(false),
+  NOT_HAVING(false),
+  AMONG(false),
+  NOT_AMONG(false),
+  KEEPING(false),
+  WHETHER(false),
+  /** "no", "never", "without any". */
+  NONE(false),
+  BOTH(true),
+  LIST_OF(false),
+  SHOWING(false),
+  FIRST(false),
+  /** The newest: "latest", "most recent". */
+  NEWEST(false),
+  OLDEST(false),
+  MISSING(false),
+  KNOWN(false),
+  IN_STEPS(false),
+  IN_BANDS(false),
+  WORDS(false),
+  EARLIER_TIME(false),
+  DAYS_FROM(false),
+  HOW_LONG(false),
+  NOT(false),
+  ABOVE(false),
+  BELOW(false),
+  DISTRIBUTION(false),
+  AGAIN(true),
   /** Asks for something that plans cannot say; never left out. */
   NOT_PLANNED(false);
 

@@ -18,6 +18,8 @@ public record Token(Kind kind, String text, String plain, int start, int end) {
     DATE,
     QUOTED,
     SIGN,
+    /** A stretch in brackets, taken as one. */
+    ENCLOSED,
     STOP
   }
 }

@@ -56,6 +56,9 @@ final class MeasureCheck {
     } else if (measure instanceof Measure.Portion portion) {
       narrowing(portion.of(), portion.filters());
     } else if (measure instanceof Measure.Arithmetic arithmetic) {
+      if (arithmetic.left().equals(arithmetic.right())) {
+        ground.malformed("A measure is put together with itself.");
+      }
       narrowing(arithmetic.left());
       narrowing(arithmetic.right());
       temporal(arithmetic.left());

@@ -1,10 +1,8 @@
 package org.ropebridge.reading;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.model.ColumnRef;
@@ -12,12 +10,17 @@ import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Way;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
+import org.ropebridge.plan.Bound;
+import org.ropebridge.plan.ColumnMapping;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.TimeUnit;
 import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
 
 /** Puts the contributions of one sequence together into a plan. */
 final class Assembly {
@@ -26,26 +29,14 @@ final class Assembly {
 
   private final Model model;
   private final LinkPaths paths;
-
-  private final List<Measure> measures = new ArrayList<>();
-  private final List<Grouping> groupings = new ArrayList<>();
-  private final List<Filter> filters = new ArrayList<>();
-  private final List<String> nouns = new ArrayList<>();
-  private final List<String> countedNouns = new ArrayList<>();
-  private final List<Assumption> assumptions = new ArrayList<>();
-  private Optional<Contribution.Ranked> ranked = Optional.empty();
-  private Optional<Contribution.Order> order = Optional.empty();
-  private Optional<Plan.Picture> picture = Optional.empty();
-  private final List<Measure> rankMeasures = new ArrayList<>();
-  private final List<Contribution.Subject> subjects = new ArrayList<>();
-  private final List<Contribution.Extreme> extremes = new ArrayList<>();
-  private boolean counting;
+  private final Scope scope;
+  private final Collected said = new Collected();
   private boolean afterMeasure;
-  private double penalty;
 
-  private Assembly(Model model, LinkPaths paths) {
-    this.model = model;
-    this.paths = paths;
+  private Assembly(Scope scope) {
+    this.scope = scope;
+    this.model = scope.model();
+    this.paths = scope.paths();
   }
 
   /**
@@ -56,8 +47,8 @@ final class Assembly {
   record Result(Plan plan, List<Assumption> assumptions, double penalty) {}
 
   /** The plan; empty when the contributions cannot stand side by side. */
-  static Optional<Result> of(Sequence sequence, Model model, LinkPaths paths) {
-    Assembly assembly = new Assembly(model, paths);
+  static Optional<Result> of(Sequence sequence, Scope scope) {
+    Assembly assembly = new Assembly(scope);
     for (int i = 0; i < sequence.edges().size(); i++) {
       Edge edge = sequence.edges().get(i);
       if (!assembly.take((Contribution) edge.part(), sequence.joined().get(i))) {
@@ -76,67 +67,334 @@ final class Assembly {
 
   private boolean add(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.Measures more) {
-      boolean another = !measures.isEmpty() || ranked.flatMap(Contribution.Ranked::by).isPresent();
-      if (another && !joined) {
-        penalty += MEASURES_NOT_JOINED;
-      }
-      more.measures().stream().filter(m -> !measures.contains(m)).forEach(measures::add);
+      measures(more.measures(), joined);
     } else if (contribution instanceof Contribution.Groupings more) {
-      more.groupings().stream().filter(g -> !groupings.contains(g)).forEach(groupings::add);
+      more.groupings().forEach(said::addGrouping);
     } else if (contribution instanceof Contribution.Narrowing narrowing) {
-      return narrow(narrowing.filter());
+      narrow(narrowing.filter());
     } else if (contribution instanceof Contribution.Noun noun) {
-      nouns.add(noun.table());
-      if (afterMeasure && joined) {
-        measures.add(new Measure.RowCount(noun.table()));
-      } else if (countedNouns.isEmpty() && measures.isEmpty() || joined) {
-        countedNouns.add(noun.table());
-      }
+      noun(noun.table(), joined);
     } else if (contribution instanceof Contribution.Ranked more) {
-      if (ranked.isPresent()) {
-        return false;
-      }
-      ranked = Optional.of(more);
+      return once(said.ranked.isEmpty(), () -> said.ranked = Optional.of(more));
     } else if (contribution instanceof Contribution.Counting) {
-      counting = true;
+      said.counting = true;
     } else if (contribution instanceof Contribution.RankMeasure more) {
-      rankMeasures.add(more.by());
+      said.rankMeasures.add(more.by());
     } else if (contribution instanceof Contribution.Subject more) {
-      subjects.add(more);
+      said.subjects.add(more);
     } else if (contribution instanceof Contribution.Extreme more) {
-      extremes.add(more);
+      said.extremes.add(more);
     } else if (contribution instanceof Contribution.Order more) {
-      if (order.isPresent()) {
-        return false;
-      }
-      order = Optional.of(more);
+      return once(said.order.isEmpty(), () -> said.order = Optional.of(more));
     } else if (contribution instanceof Contribution.Shown shown) {
-      if (picture.isPresent() && !picture.get().equals(shown.picture())) {
-        return false;
-      }
-      picture = Optional.of(shown.picture());
+      Optional<Plan.Picture> picture = Optional.of(shown.picture());
+      return once(
+          said.picture.isEmpty() || said.picture.equals(picture), () -> said.picture = picture);
+    } else {
+      return addFigure(contribution, joined);
     }
     return true;
   }
 
-  /** Adds a filter. Two lists of values of one column become one list of either. */
-  private boolean narrow(Filter filter) {
-    if (filter instanceof Filter.InValues values) {
-      for (int i = 0; i < filters.size(); i++) {
-        if (filters.get(i) instanceof Filter.InValues other
-            && other.column().equals(values.column())
-            && other.negated() == values.negated()) {
-          Set<String> all = new LinkedHashSet<>(other.values());
-          all.addAll(values.values());
-          filters.set(i, new Filter.InValues(values.column(), List.copyOf(all), values.negated()));
-          return true;
+  private boolean addFigure(Contribution contribution, boolean joined) {
+    if (contribution instanceof Contribution.ShareOf more) {
+      said.shares.add(more);
+      said.addMeasure(new Measure.Share(more.of(), Optional.empty()));
+    } else if (contribution instanceof Contribution.Predicate more) {
+      said.predicates.add(more.filter());
+    } else if (contribution instanceof Contribution.Moved more) {
+      said.moved.add(more);
+    } else if (contribution instanceof Contribution.Versus more) {
+      return once(
+          said.versus.isEmpty() && said.versusTime.isEmpty(),
+          () -> said.versus = Optional.of(more.earlier()));
+    } else if (contribution instanceof Contribution.VersusTime more) {
+      return once(
+          said.versus.isEmpty() && said.versusTime.isEmpty(),
+          () -> said.versusTime = Optional.of(more));
+    } else if (contribution instanceof Contribution.FromTo more) {
+      return once(said.fromTo.isEmpty(), () -> said.fromTo = Optional.of(more));
+    } else if (contribution instanceof Contribution.SpannedMeasure more) {
+      measures(List.of(more.measure()), joined);
+      boolean overTime =
+          said.groupings.stream()
+              .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+      if (!overTime) {
+        said.addGrouping(more.spans());
+      }
+    } else if (contribution instanceof Contribution.Ordered more) {
+      said.addGrouping(more.what());
+      measures(more.measures(), true);
+    } else if (contribution instanceof Contribution.Opposed more) {
+      ColumnRef column = more.values().column();
+      narrow(new Filter.InValues(column, more.values().stored(), false));
+      said.addGrouping(new Grouping.ByColumn(column));
+    } else if (contribution instanceof Contribution.SideBySide) {
+      said.sideBySide = true;
+    } else if (contribution instanceof Contribution.YesOrNo) {
+      said.yesOrNo = true;
+    } else if (contribution instanceof Contribution.Claimed more) {
+      said.addMeasure(more.measure());
+      said.claim = Optional.of(more.bound());
+    } else {
+      return addCondition(contribution, joined);
+    }
+    return true;
+  }
+
+  private boolean addCondition(Contribution contribution, boolean joined) {
+    if (contribution instanceof Contribution.Related more) {
+      relate(more);
+    } else if (contribution instanceof Contribution.RelatedBoth more) {
+      relate(more.first());
+      relate(more.second());
+    } else if (contribution instanceof Contribution.Keeping more) {
+      if (more.ofPlan()) {
+        said.keeps.add(more.keep());
+        return true;
+      }
+      return tell(new Collected.Told(Optional.empty(), more.keep(), new ArrayList<>()));
+    } else if (contribution instanceof Contribution.Grouped more) {
+      return tell(new Collected.Told(Optional.of(more.table()), more.keep(), new ArrayList<>()));
+    } else if (contribution instanceof Contribution.OfRanked more) {
+      return once(said.ofRanked.isEmpty(), () -> said.ofRanked = Optional.of(more.ranked()));
+    } else if (contribution instanceof Contribution.NounWith more) {
+      noun(more.table(), joined);
+      narrow(more.filter());
+    } else if (contribution instanceof Contribution.NounVia) {
+      return false;
+    } else {
+      return addRows(contribution);
+    }
+    return true;
+  }
+
+  private boolean addRows(Contribution contribution) {
+    if (contribution instanceof Contribution.Showing) {
+      said.showing = true;
+    } else if (contribution instanceof Contribution.Rows more) {
+      return once(said.rows.isEmpty(), () -> said.rows = Optional.of(more));
+    } else if (contribution instanceof Contribution.Columns more) {
+      return once(said.columns.isEmpty(), () -> said.columns = Optional.of(more));
+    } else if (contribution instanceof Contribution.FirstRows more) {
+      return once(said.firstRows.isEmpty(), () -> said.firstRows = Optional.of(more));
+    } else if (contribution instanceof Contribution.EndRows more) {
+      return once(said.endRows.isEmpty(), () -> said.endRows = Optional.of(more));
+    } else if (contribution instanceof Contribution.Within more) {
+      return once(said.within.isEmpty(), () -> said.within = Optional.of(more.grouping()));
+    }
+    return true;
+  }
+
+  private static boolean once(boolean free, Runnable take) {
+    if (free) {
+      take.run();
+    }
+    return free;
+  }
+
+  private void measures(List<Measure> more, boolean joined) {
+    boolean another =
+        !said.measures.isEmpty() || said.ranked.flatMap(Contribution.Ranked::by).isPresent();
+    if (another && !joined) {
+      said.penalty += MEASURES_NOT_JOINED;
+    }
+    more.forEach(said::addMeasure);
+    said.segments.add(new Collected.Segment(more));
+  }
+
+  private void noun(String table, boolean joined) {
+    said.nouns.add(table);
+    if (afterMeasure && joined) {
+      said.addMeasure(new Measure.RowCount(table));
+      said.segments.add(new Collected.Segment(List.of(new Measure.RowCount(table))));
+    } else if (said.countedNouns.isEmpty() && said.measures.isEmpty() || joined) {
+      said.countedNouns.add(table);
+      said.segments.add(new Collected.Segment(List.of(new Measure.RowCount(table))));
+    }
+  }
+
+  private void relate(Contribution.Related related) {
+    said.related.add(
+        new Collected.Related(
+            related.anchor(),
+            related.table(),
+            new ArrayList<>(related.filters()),
+            related.negated()));
+  }
+
+  private boolean tell(Collected.Told told) {
+    if (said.told.isPresent()) {
+      said.keeps.add(said.told.get().keep());
+      said.told.get().filters().forEach(said::addFilter);
+    }
+    said.told = Optional.of(told);
+    return true;
+  }
+
+  private void narrow(Filter filter) {
+    if (!said.related.isEmpty()) {
+      Collected.Related last = said.related.get(said.related.size() - 1);
+      if (Conditions.isAbout(filter, last.table(), last.anchor(), scope)) {
+        last.filters().add(filter);
+        return;
+      }
+    }
+    if (said.told.isPresent() && filter instanceof Filter.InPeriod) {
+      said.told.get().filters().add(filter);
+      return;
+    }
+    said.segments.get(said.segments.size() - 1).filters().add(filter);
+  }
+
+  private Optional<Result> finish() {
+    settleFilters();
+    if (!joinParts()
+        || !new Conditions(said, scope).settle()
+        || !new Comparisons(said, scope).settle()
+        || !rank()) {
+      return Optional.empty();
+    }
+    Listings listings = new Listings(said, scope);
+    Optional<String> listed = listings.table();
+    if (listed.isPresent()) {
+      return listings
+          .plan(listed.get())
+          .map(p -> new Result(withoutIdleRoles(p), said.assumptions, said.penalty));
+    }
+    boolean rowsOnly =
+        said.rows.isPresent()
+            || said.columns.isPresent()
+            || said.firstRows.isPresent()
+            || said.endRows.isPresent();
+    if (rowsOnly || said.measures.isEmpty() && !inferMeasure()) {
+      return Optional.empty();
+    }
+    if (said.sideBySide) {
+      putSideBySide();
+    }
+    if (!nounsFit()) {
+      return Optional.empty();
+    }
+    return plan();
+  }
+
+  private Optional<Result> plan() {
+    Optional<Plan.Ranking> ranking = Optional.empty();
+    if (said.ranked.isPresent()) {
+      Contribution.Ranked ranked = said.ranked.get();
+      Measure by = ranked.by().orElseThrow();
+      ranking =
+          Optional.of(
+              new Plan.Ranking(
+                  isTop(ranked.direction(), by, model), ranked.count(), by, said.within));
+    } else if (said.within.isPresent()) {
+      return Optional.empty();
+    }
+    if (ranking.isPresent() && said.groupings.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Plan.Sort> sort = Optional.empty();
+    if (said.order.isPresent()) {
+      sort = sort(said.order.get());
+      if (sort.isEmpty()) {
+        return Optional.empty();
+      }
+    }
+    Optional<Bound> claim = said.claim;
+    if (claim.isEmpty() && said.yesOrNo) {
+      claim = Optional.of(Bound.of(Filter.Comparison.MORE_THAN, 0));
+    }
+    boolean groups =
+        !said.groupings.isEmpty()
+            || !said.keeps.isEmpty()
+            || ranking.isPresent()
+            || sort.isPresent();
+    if (claim.isPresent() && (groups || said.measures.size() != 1)) {
+      return Optional.empty();
+    }
+    Plan plan =
+        new Plan(
+            said.measures,
+            said.groupings,
+            said.filters.stream().distinct().toList(),
+            said.keeps,
+            ranking,
+            sort,
+            Optional.empty(),
+            claim,
+            said.picture);
+    return Optional.of(new Result(withoutIdleRoles(plan), said.assumptions, said.penalty));
+  }
+
+  /**
+   * Filters hold for everything, but where each measure has its own that the others cannot share:
+   * "callouts in Ossel and stays in Quill".
+   */
+  private void settleFilters() {
+    List<Collected.Segment> measured =
+        said.segments.stream().filter(s -> !s.measures().isEmpty()).toList();
+    boolean eachItsOwn =
+        measured.size() > 1
+            && !said.measures.isEmpty()
+            && said.shares.isEmpty()
+            && said.moved.isEmpty()
+            && measured.stream()
+                .allMatch(
+                    s ->
+                        s.filters().size() > 0
+                            && s.measures().stream().allMatch(Measure.Basic.class::isInstance))
+            && exclude(measured.get(0).filters(), measured.get(1).filters());
+    if (eachItsOwn) {
+      said.measures.clear();
+      for (Collected.Segment segment : measured) {
+        for (Measure measure : segment.measures()) {
+          said.addMeasure(new Measure.Narrowed((Measure.Basic) measure, segment.filters()));
+        }
+      }
+      said.segments.get(0).filters().forEach(said::addFilter);
+      said.countedNouns.clear();
+      return;
+    }
+    said.segments.forEach(s -> s.filters().forEach(said::addFilter));
+  }
+
+  private static boolean exclude(List<Filter> some, List<Filter> others) {
+    return some.stream()
+        .anyMatch(
+            f ->
+                others.stream()
+                    .anyMatch(
+                        o ->
+                            f instanceof Filter.InValues a
+                                    && o instanceof Filter.InValues b
+                                    && a.column().equals(b.column())
+                                    && !a.values().equals(b.values())
+                                || f instanceof Filter.InPeriod p
+                                    && o instanceof Filter.InPeriod q
+                                    && !p.equals(q)));
+  }
+
+  /** "compare ...": values and times that are named become groups. */
+  private void putSideBySide() {
+    for (Filter filter : List.copyOf(said.filters)) {
+      if (filter instanceof Filter.InValues in && !in.negated() && in.values().size() > 1) {
+        said.addGrouping(new Grouping.ByColumn(in.column()));
+      } else if (filter instanceof Filter.InPeriod in
+          && in.period() instanceof Period.Range range
+          && range.first().isPresent()
+          && range.last().isPresent()
+          && said.groupings.isEmpty()) {
+        LocalDate first = range.first().get();
+        LocalDate end = range.last().get().plusDays(1);
+        boolean years = first.getDayOfYear() == 1 && end.getDayOfYear() == 1;
+        boolean months = first.getDayOfMonth() == 1 && end.getDayOfMonth() == 1;
+        if (years || months) {
+          said.addGrouping(
+              new Grouping.ByTime(years ? TimeUnit.YEAR : TimeUnit.MONTH, Optional.empty()));
         }
       }
     }
-    if (!filters.contains(filter)) {
-      filters.add(filter);
-    }
-    return true;
   }
 
   /**
@@ -144,16 +402,19 @@ final class Assembly {
    * Ossel by revenue", "how many cancelled stays".
    */
   private boolean joinParts() {
-    if (subjects.size() != extremes.size() || subjects.size() > 1 || rankMeasures.size() > 1) {
+    if (said.extremes.size() > 1
+        || said.subjects.size() > 1
+        || said.extremes.size() > said.subjects.size()
+        || said.rankMeasures.size() > 1) {
       return false;
     }
-    if (!subjects.isEmpty()) {
-      Contribution.Subject subject = subjects.get(0);
-      Contribution.Extreme extreme = extremes.get(0);
-      if (ranked.isPresent()) {
+    if (!said.extremes.isEmpty()) {
+      Contribution.Subject subject = said.subjects.get(0);
+      Contribution.Extreme extreme = said.extremes.get(0);
+      if (said.ranked.isPresent()) {
         return false;
       }
-      ranked =
+      said.ranked =
           Optional.of(
               new Contribution.Ranked(
                   extreme.direction(),
@@ -161,91 +422,62 @@ final class Assembly {
                   Optional.of(subject.what()),
                   Optional.of(extreme.by())));
     }
-    if (!rankMeasures.isEmpty()) {
-      if (ranked.isEmpty() || ranked.get().by().isPresent()) {
+    if (!said.rankMeasures.isEmpty()) {
+      if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {
         return false;
       }
-      ranked = Optional.of(ranked.get().by(rankMeasures.get(0)));
+      said.ranked = Optional.of(said.ranked.get().by(said.rankMeasures.get(0)));
     }
-    if (counting) {
-      if (nouns.isEmpty()) {
+    if (said.counting) {
+      if (said.nouns.isEmpty()) {
         return false;
       }
-      measures.add(0, new Measure.RowCount(nouns.get(0)));
+      said.measures.remove(new Measure.RowCount(said.nouns.get(0)));
+      said.measures.add(0, new Measure.RowCount(said.nouns.get(0)));
     }
     return true;
   }
 
-  private Optional<Result> finish() {
-    if (!joinParts() || !rank()) {
-      return Optional.empty();
-    }
-    if (measures.isEmpty() && !inferMeasure()) {
-      return Optional.empty();
-    }
-    if (!nounsFit()) {
-      return Optional.empty();
-    }
-    Optional<Plan.Ranking> ranking =
-        ranked.map(
-            r -> new Plan.Ranking(isTop(r, r.by().orElseThrow()), r.count(), r.by().orElseThrow()));
-    if (ranking.isPresent() && groupings.isEmpty()) {
-      return Optional.empty();
-    }
-    Optional<Plan.Sort> sort = Optional.empty();
-    if (order.isPresent()) {
-      sort = sort(order.get());
-      if (sort.isEmpty()) {
-        return Optional.empty();
-      }
-    }
-    Plan plan =
-        new Plan(
-            measures,
-            groupings.stream().map(this::withoutIdleRole).distinct().toList(),
-            filters.stream().map(this::withoutIdleRole).distinct().toList(),
-            ranking,
-            sort.map(
-                s ->
-                    s.by() instanceof Grouping g
-                        ? new Plan.Sort(withoutIdleRole(g), s.descending())
-                        : s),
-            picture);
-    return Optional.of(new Result(plan, assumptions, penalty));
-  }
-
   private boolean rank() {
-    if (ranked.isEmpty()) {
+    if (said.ranked.isEmpty()) {
       return true;
     }
-    Contribution.Ranked ranking = ranked.get();
-    ranking.what().filter(g -> !groupings.contains(g)).ifPresent(g -> groupings.add(0, g));
+    Contribution.Ranked ranking = said.ranked.get();
+    boolean within = ranking.what().isPresent() && said.within.isEmpty();
+    if (within && said.groupings.size() == 1 && !said.groupings.contains(ranking.what().get())) {
+      said.within = Optional.of(said.groupings.get(0));
+    }
+    said.within.ifPresent(said::addGrouping);
+    ranking
+        .what()
+        .filter(g -> !said.groupings.contains(g))
+        .ifPresent(g -> said.groupings.add(said.within.isPresent() ? said.groupings.size() : 0, g));
     if (ranking.by().isEmpty()) {
       Optional<Measure> by = Optional.empty();
-      if (measures.size() == 1) {
-        by = Optional.of(measures.get(0));
-      } else if (measures.isEmpty()) {
+      if (said.measures.size() == 1) {
+        by = Optional.of(said.measures.get(0));
+      } else if (said.measures.isEmpty()) {
         by = model.preferences().topBy().map(Measure.MetricValue::new);
-        by.ifPresent(m -> assumptions.add(Assumption.rankedBy(m)));
+        by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
       }
       if (by.isEmpty()) {
         return false;
       }
       ranking = ranking.by(by.get());
-      ranked = Optional.of(ranking);
+      said.ranked = Optional.of(ranking);
     }
     Measure by = ranking.by().orElseThrow();
-    if (!measures.contains(by)) {
-      measures.add(0, by);
+    if (!said.measures.contains(by)) {
+      said.measures.add(0, by);
     }
     return true;
   }
 
-  private boolean isTop(Contribution.Ranked ranking, Measure by) {
+  static boolean isTop(Contribution.Direction direction, Measure by, Model model) {
     boolean lowerIsBetter =
         by instanceof Measure.MetricValue value
             && model.metric(value.metric()).better().equals(Optional.of(Metric.Better.LOWER));
-    return switch (ranking.direction()) {
+    return switch (direction) {
       case TOP -> true;
       case BOTTOM -> false;
       case BEST -> !lowerIsBetter;
@@ -255,20 +487,21 @@ final class Assembly {
 
   /** Without a measure, nouns are counted, and so are the rows of a named condition. */
   private boolean inferMeasure() {
-    if (!countedNouns.isEmpty()) {
-      countedNouns.stream().distinct().map(Measure.RowCount::new).forEach(measures::add);
-      measures.forEach(m -> assumptions.add(Assumption.counted(((Measure.RowCount) m).table())));
+    if (!said.countedNouns.isEmpty()) {
+      said.countedNouns.stream().distinct().map(Measure.RowCount::new).forEach(said.measures::add);
+      said.measures.forEach(
+          m -> said.assumptions.add(Assumption.counted(((Measure.RowCount) m).table())));
       return true;
     }
     List<String> tables =
-        filters.stream()
+        said.filters.stream()
             .filter(Filter.Meets.class::isInstance)
             .map(f -> ((Filter.Meets) f).table())
             .distinct()
             .toList();
-    if (tables.size() == 1 && nouns.isEmpty()) {
-      measures.add(new Measure.RowCount(tables.get(0)));
-      assumptions.add(Assumption.counted(tables.get(0)));
+    if (tables.size() == 1 && said.nouns.isEmpty()) {
+      said.measures.add(new Measure.RowCount(tables.get(0)));
+      said.assumptions.add(Assumption.counted(tables.get(0)));
       return true;
     }
     return false;
@@ -276,10 +509,13 @@ final class Assembly {
 
   /** A noun beside a measure must be what the measure is about, and must not narrow it. */
   private boolean nounsFit() {
-    for (String noun : nouns) {
-      boolean counted = measures.contains(new Measure.RowCount(noun));
+    for (String noun : said.nouns) {
+      boolean counted =
+          said.measures.stream()
+              .flatMap(m -> MeasureTables.basics(m).stream())
+              .anyMatch(new Measure.RowCount(noun)::equals);
       boolean fits = true;
-      for (Measure measure : measures) {
+      for (Measure measure : said.measures) {
         for (String base : MeasureTables.of(measure, model)) {
           List<Way> ways = paths.shortest(base, noun, Optional.empty());
           boolean always =
@@ -298,60 +534,51 @@ final class Assembly {
 
   /** Whether a filter already keeps to rows that have a row of the table. */
   private boolean isNarrowedBy(String table) {
-    return filters.stream()
+    return said.filters.stream()
         .anyMatch(
             f ->
                 f instanceof Filter.InValues in
                         && in.column().table().equals(table)
                         && !in.negated()
                     || f instanceof Filter.Compare c && c.column().table().equals(table)
+                    || f instanceof Filter.Having h && h.anchor().equals(table)
+                    || f instanceof Filter.Among a && a.column().table().equals(table)
                     || f instanceof Filter.Meets m && m.table().equals(table) && !m.negated());
   }
 
   private Optional<Plan.Sort> sort(Contribution.Order wanted) {
     if (wanted.byName()) {
-      return groupings.isEmpty()
+      return said.groupings.isEmpty()
           ? Optional.empty()
-          : Optional.of(new Plan.Sort(groupings.get(0), wanted.descending().orElse(false)));
+          : Optional.of(new Plan.Sort(said.groupings.get(0), wanted.descending().orElse(false)));
     }
-    Plan.SortKey key = wanted.by().orElse(measures.get(0));
+    Plan.SortKey key = wanted.by().orElse(said.measures.get(0));
     boolean known =
-        key instanceof Measure m ? measures.contains(m) : groupings.contains((Grouping) key);
+        key instanceof Measure m
+            ? said.measures.contains(m)
+            : said.groupings.contains((Grouping) key);
     return known
         ? Optional.of(new Plan.Sort(key, wanted.descending().orElse(key instanceof Measure)))
         : Optional.empty();
   }
 
-  private Grouping withoutIdleRole(Grouping grouping) {
-    if (grouping instanceof Grouping.ByColumn by) {
-      return new Grouping.ByColumn(withoutIdleRole(by.column()));
-    }
-    Grouping.ByTime time = (Grouping.ByTime) grouping;
-    return new Grouping.ByTime(time.unit(), time.date().map(this::withoutIdleRole));
+  /** Leaves out roles that change nothing, so that one meaning has one plan. */
+  private Plan withoutIdleRoles(Plan plan) {
+    Set<String> bases = MeasureTables.of(plan, model);
+    return new ColumnMapping(c -> withoutIdleRole(c, bases), rows -> rows).of(plan);
   }
 
-  private Filter withoutIdleRole(Filter filter) {
-    if (filter instanceof Filter.InValues in) {
-      return new Filter.InValues(withoutIdleRole(in.column()), in.values(), in.negated());
-    } else if (filter instanceof Filter.Compare c) {
-      return new Filter.Compare(withoutIdleRole(c.column()), c.comparison(), c.low(), c.high());
-    }
-    return filter;
-  }
-
-  /** Leaves out a role that changes nothing, so that one meaning has one plan. */
-  private ColumnRef withoutIdleRole(ColumnRef ref) {
+  private ColumnRef withoutIdleRole(ColumnRef ref, Set<String> bases) {
     if (ref.role().isEmpty()) {
       return ref;
     }
-    Map<String, Boolean> idle = new LinkedHashMap<>();
-    for (Measure measure : measures) {
-      for (String base : MeasureTables.of(measure, model)) {
-        List<Way> plain = paths.shortest(base, ref.table(), Optional.empty());
-        List<Way> named = paths.shortest(base, ref.table(), ref.role());
-        idle.put(base, plain.size() == 1 && plain.equals(named));
+    for (String base : bases) {
+      List<Way> plain = paths.shortest(base, ref.table(), Optional.empty());
+      List<Way> named = paths.shortest(base, ref.table(), ref.role());
+      if (plain.size() != 1 || !plain.equals(named)) {
+        return ref;
       }
     }
-    return idle.containsValue(false) ? ref : ref.withoutRole();
+    return ref.withoutRole();
   }
 }

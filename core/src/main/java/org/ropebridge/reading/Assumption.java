@@ -17,6 +17,9 @@ public sealed interface Assumption {
   /** Read as the agreed sample question says. */
   record FollowedSample(String ask) implements Assumption {}
 
+  /** Compared with the time before the current one, because no time was said. */
+  record ComparedYears() implements Assumption {}
+
   static Assumption rankedBy(Measure measure) {
     return new RankedBy(measure);
   }

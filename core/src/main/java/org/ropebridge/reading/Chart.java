@@ -47,7 +47,17 @@ final class Chart {
   private final boolean[] transparent;
   private int size;
 
-  Chart(List<Token> tokens, List<Mention> mentions, Scope scope, Vocabulary vocabulary) {
+  /**
+   * Builds the chart.
+   *
+   * @param enclosed what the stretches in brackets may be, by their places
+   */
+  Chart(
+      List<Token> tokens,
+      List<Mention> mentions,
+      Map<Integer, List<Part>> enclosed,
+      Scope scope,
+      Vocabulary vocabulary) {
     this.tokens = tokens;
     this.scope = scope;
     this.vocabulary = vocabulary;
@@ -66,12 +76,13 @@ final class Chart {
       }
     }
     for (int end = 1; end <= tokens.size(); end++) {
-      fill(byEnd.getOrDefault(end, List.of()));
+      fill(byEnd.getOrDefault(end, List.of()), enclosed.getOrDefault(end - 1, List.of()), end);
     }
   }
 
   static boolean isFiller(Mention mention) {
-    return mention.meaning() instanceof Meaning.FunctionWord word && word.role() == Role.FILLER;
+    return mention.meaning() instanceof Meaning.FunctionWord word
+        && (word.role() == Role.FILLER || word.role() == Role.BE || word.role() == Role.AGAIN);
   }
 
   private static double score(Mention mention) {
@@ -81,8 +92,18 @@ final class Chart {
         + (function ? LONGER_FUNCTION : LONGER_NAME) * (length - 1);
   }
 
-  private void fill(List<Mention> mentions) {
+  private void fill(List<Mention> mentions, List<Part> enclosed, int end) {
     Deque<Edge> agenda = new ArrayDeque<>();
+    for (Part part : enclosed) {
+      Mention brackets =
+          new Mention(
+              end - 1,
+              end,
+              new Meaning.Enclosed(tokens.get(end - 1).text()),
+              1,
+              Mention.Found.EXACT);
+      agenda.add(new Edge(end - 1, end, part, CONTENT, "", List.of(brackets)));
+    }
     for (Mention mention : mentions) {
       agenda.add(
           new Edge(
@@ -171,7 +192,7 @@ final class Chart {
     pattern
         .rule()
         .apply(
-            new Match(parts, plural),
+            new Match(parts, plural, matched[0].from()),
             scope,
             part ->
                 agenda.addLast(

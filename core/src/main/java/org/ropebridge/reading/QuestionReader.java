@@ -42,7 +42,7 @@ public final class QuestionReader {
   public static final int LONGEST_QUESTION = 2_000;
 
   /** Most tokens of a question that are looked at. */
-  private static final int MOST_TOKENS = 120;
+  private static final int MOST_TOKENS = 250;
 
   private static final double NEAR_TIE = 0.12;
   private static final double STEP_ON_A_WAY = 0.02;
@@ -59,6 +59,7 @@ public final class QuestionReader {
   private final PlanCheck check;
   private final Restatement restatement;
   private final Scope scope;
+  private final Brackets brackets;
   private final WordUses wordUses;
   private final Map<String, SampleQuestion> samples = new LinkedHashMap<>();
   private final Suggestions suggestions;
@@ -79,6 +80,7 @@ public final class QuestionReader {
     this.check = new PlanCheck(model, paths);
     this.restatement = new Restatement(model, language.phrasebook(), periods);
     this.scope = new Scope(model, paths, periods);
+    this.brackets = new Brackets(scope, check, f -> sequences(f, lexicon.mentions(f.tokens())));
     this.wordUses = new WordUses(model);
     model.questions().stream()
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())
@@ -166,17 +168,23 @@ public final class QuestionReader {
           List.of(),
           "The question has more than " + MOST_TOKENS + " words. Ask a shorter one.");
     }
-    List<Mention> mentions = lexicon.mentions(tokens);
-    Chart chart = new Chart(tokens, mentions, scope, language.vocabulary());
-    List<Sequence> sequences = Sequence.best(chart, tokens, mentions);
+    Brackets.Folded folded = brackets.fold(tokens);
+    List<Mention> mentions = lexicon.mentions(folded.tokens());
+    List<Sequence> sequences = sequences(folded, mentions);
     List<Candidate> candidates = candidates(sequences);
-    return choose(question, tokens, mentions, sequences, candidates);
+    return choose(question, folded.tokens(), mentions, sequences, candidates);
+  }
+
+  private List<Sequence> sequences(Brackets.Folded folded, List<Mention> mentions) {
+    Chart chart =
+        new Chart(folded.tokens(), mentions, folded.enclosed(), scope, language.vocabulary());
+    return Sequence.best(chart, folded.tokens(), mentions);
   }
 
   private List<Candidate> candidates(List<Sequence> sequences) {
     Map<Plan, Candidate> best = new LinkedHashMap<>();
     for (Sequence sequence : sequences) {
-      Optional<Assembly.Result> assembled = Assembly.of(sequence, model, paths);
+      Optional<Assembly.Result> assembled = Assembly.of(sequence, scope);
       if (assembled.isEmpty()) {
         continue;
       }
@@ -261,7 +269,7 @@ public final class QuestionReader {
       }
     }
     Set<String> bases = new LinkedHashSet<>();
-    plan.measures().forEach(m -> bases.addAll(MeasureTables.of(m, model)));
+    bases.addAll(MeasureTables.of(plan, model));
     int steps = 0;
     for (String base : bases) {
       for (ColumnRef column : columns) {

@@ -172,8 +172,11 @@ final class WordUses {
             YESTERDAY ->
             "time";
         case COUNT, DIFFERENT, PERCENTILE -> "statistic";
-        case EXCLUDING, ONLY -> "limit";
-        case BY -> "breakdown";
+        case EXCLUDING, ONLY, NONE, HAVING, NOT_HAVING, AMONG, NOT_AMONG, KEEPING, MISSING, KNOWN ->
+            "limit";
+        case BY, PER, WITHIN_EACH, OVER_EACH, IN_STEPS, IN_BANDS -> "breakdown";
+        case SHARE, PORTION, RATIO, CUMULATIVE, MOVING, RANK_OF, DIFFERENCE, CORRELATION, VERSUS ->
+            "figure";
         case SORTED, BY_NAME -> "order";
         default -> "word";
       };
@@ -185,6 +188,16 @@ final class WordUses {
       return "order";
     } else if (meaning instanceof Meaning.PictureWord) {
       return "picture";
+    } else if (meaning instanceof Meaning.QuotedText || meaning instanceof Meaning.PlainWord) {
+      return "text";
+    } else if (meaning instanceof Meaning.Enclosed) {
+      return "brackets";
+    } else if (meaning instanceof Meaning.OperatorWord
+        || meaning instanceof Meaning.MoveWord
+        || meaning instanceof Meaning.LevelWord) {
+      return "figure";
+    } else if (meaning instanceof Meaning.WhereWord) {
+      return "limit";
     }
     return "time";
   }

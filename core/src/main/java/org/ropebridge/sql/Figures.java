@@ -36,13 +36,6 @@ final class Figures {
     }
     for (Plan.Keep keep : plan.keeps()) {
       add(keep.measure(), done, fields);
-      if (keep.test() instanceof Plan.BesideAverage) {
-        Field<?> value =
-            Blocks.computes(keep.measure())
-                ? headings.field(keep.measure())
-                : figure((Measure.Figure) keep.measure());
-        fields.add(DSL.field("avg({0}) over ()", Object.class, value).as(level(keep)));
-      }
     }
     return fields;
   }
@@ -54,12 +47,12 @@ final class Figures {
     }
   }
 
-  private org.jooq.Name level(Plan.Keep keep) {
-    return Names.of("average " + plan.keeps().indexOf(keep));
-  }
-
-  /** What the groups that are kept meet. */
-  Condition kept() {
+  /**
+   * What the groups that are kept meet.
+   *
+   * @param source the expression that holds all groups
+   */
+  Condition kept(String source) {
     Condition kept = DSL.noCondition();
     for (Plan.Keep keep : plan.keeps()) {
       Field<?> value = headings.field(keep.measure());
@@ -69,7 +62,10 @@ final class Figures {
         boolean above = ((Plan.BesideAverage) keep.test()).above();
         kept =
             kept.and(
-                DSL.condition(above ? "{0} > {1}" : "{0} < {1}", value, DSL.field(level(keep))));
+                DSL.condition(
+                    above ? "{0} > ({1})" : "{0} < ({1})",
+                    value,
+                    DSL.select(DSL.field("avg({0})", Object.class, value)).from(Names.of(source))));
       }
     }
     return kept;

@@ -141,7 +141,7 @@ final class PlanSql {
     if (!plan.keeps().isEmpty()) {
       String source = ctes.add("all groups", stage);
       SelectConditionStep<Record> kept =
-          select(carried(computed(plan))).from(Names.of(source)).where(figures.kept());
+          select(carried(computed(plan))).from(Names.of(source)).where(figures.kept(source));
       stage = kept;
     }
     return plan.ranking().isPresent() ? ranked(stage, plan.ranking().get()) : stage;

@@ -3,8 +3,11 @@ package org.ropebridge.reading.rule;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
@@ -86,4 +89,108 @@ public sealed interface Contribution extends Part {
 
   /** How to show the answer. */
   record Shown(Plan.Picture picture) implements Contribution {}
+
+  /**
+   * Groups to keep by a measure: "with more than 500 guest nights".
+   *
+   * @param ofPlan whether it is surely about the groups of the answer, as restatements say it
+   */
+  record Keeping(Plan.Keep keep, boolean ofPlan) implements Contribution {}
+
+  /** Rows of a table that are told by a measure of them: "members with more than 5 stays". */
+  record Grouped(String table, Plan.Keep keep) implements Contribution {}
+
+  /**
+   * Rows of a table at which rows of another point, or none do: "huts with no callouts".
+   *
+   * @param filters what the pointing rows must meet
+   */
+  record Related(String anchor, String table, List<Filter> filters, boolean negated)
+      implements Contribution {
+    public Related {
+      filters = List.copyOf(filters);
+    }
+  }
+
+  /** A part of a whole: of all groups, or set apart by a filter that stands elsewhere. */
+  record ShareOf(Measure.Plain of) implements Contribution {}
+
+  /** What is said of the rows, apart from which rows they are: "were cancelled". */
+  record Predicate(Filter filter) implements Contribution {}
+
+  /** "year over year", "compared with the year before". */
+  record Versus(Measure.Earlier earlier) implements Contribution {}
+
+  /** "compared with 2024", "vs last year": the period that the plan's own is compared with. */
+  record VersusTime(Phrase.Time time) implements Contribution {}
+
+  /** "growth of revenue", still without the time that it is compared with. */
+  record Moved(Measure.Move move, Measure.Plain of) implements Contribution {}
+
+  /** "list of huts showing ...". */
+  record Rows(String table, List<ColumnRef> columns) implements Contribution {
+    public Rows {
+      columns = List.copyOf(columns);
+    }
+  }
+
+  /** "show", "list": rows are wanted where no measure is named. */
+  record Showing() implements Contribution {}
+
+  /** "with their notes", "showing the altitude": columns of the rows that are listed. */
+  record Columns(List<ColumnRef> columns) implements Contribution {
+    public Columns {
+      columns = List.copyOf(columns);
+    }
+  }
+
+  /** "first 10 by altitude". */
+  record FirstRows(Listing.Order order, Optional<Integer> count) implements Contribution {}
+
+  /**
+   * "the three newest huts", "the last 10 stays": rows at the end of an order.
+   *
+   * @param count how many, at least 1
+   */
+  record EndRows(String table, Listing.Order order, int count) implements Contribution {}
+
+  /** "within each valley". */
+  record Within(Grouping grouping) implements Contribution {}
+
+  /** "is more than 0", of a question that is answered by yes or no. */
+  record Claimed(Measure measure, Bound bound) implements Contribution {}
+
+  /** A subplan whose groups limit the rest: "of the hut with the lowest occupancy". */
+  record OfRanked(Ranked ranked) implements Contribution {}
+
+  /** "compare": values and times that are named are put side by side. */
+  record SideBySide() implements Contribution {}
+
+  /** "did ...", "is ...": the answer is yes or no. */
+  record YesOrNo() implements Contribution {}
+
+  /** A moving average, and the spans of time that it is told for when no others are said. */
+  record SpannedMeasure(Measure measure, Grouping spans) implements Contribution {}
+
+  /** Groups with measures of them: "rank huts by revenue". */
+  record Ordered(Grouping what, List<Measure> measures) implements Contribution {
+    public Ordered {
+      measures = List.copyOf(measures);
+    }
+  }
+
+  /** "from May to June", of something that moved. */
+  record FromTo(Phrase.Time earlier, Phrase.Time later) implements Contribution {}
+
+  /** Two conditions on the same rows: "huts with callouts and repairs". */
+  record RelatedBoth(Related first, Related second) implements Contribution {}
+
+  /** A noun with a filter of its rows: "notes that mention rope". */
+  record NounWith(String table, Filter filter) implements Contribution {}
+
+  /** "callouts via bridge from hut": rows that point by a role. */
+  record NounVia(String table, String role) implements Contribution {}
+
+  /** Values of one column that are set side by side: "members versus guests". */
+  record Opposed(Phrase.Values values) implements Contribution {}
 }

@@ -11,8 +11,9 @@ import org.ropebridge.lexicon.Role;
  *
  * @param parts one for each slot; empty where an optional slot was left out
  * @param plural for each slot, whether the last word of its part is a plural
+ * @param start index of the first token
  */
-public record Match(List<Optional<Part>> parts, List<Boolean> plural) {
+public record Match(List<Optional<Part>> parts, List<Boolean> plural, int start) {
 
   boolean has(int slot) {
     return parts.get(slot).isPresent();

@@ -11,9 +11,11 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.TimeUnit;
 
 /** Parts that are on the way to a contribution. */
-sealed interface Phrase extends Part {
+public sealed interface Phrase extends Part {
 
   /** A number and perhaps its unit. */
   record Amount(BigDecimal number, Optional<String> unit) implements Phrase {}
@@ -62,4 +64,64 @@ sealed interface Phrase extends Part {
 
   /** "top 5", "bottom three", "best", still without what is ranked. */
   record RankHead(Contribution.Direction direction, Optional<Integer> count) implements Phrase {}
+
+  /** A date in the past that a measure is compared with. */
+  record EarlierTime(Measure.Earlier earlier) implements Phrase {}
+
+  /** "above the average", still without what is. */
+  record BesideAverage(boolean above) implements Phrase {}
+
+  /** Columns one after the other. */
+  record ColumnList(List<ColumnRef> columns) implements Phrase {
+    public ColumnList {
+      columns = List.copyOf(columns);
+    }
+  }
+
+  /** Words in quotes, or of no other meaning. */
+  record Texts(List<String> texts) implements Phrase {
+    public Texts {
+      texts = List.copyOf(texts);
+    }
+  }
+
+  /** Numbers one after the other. */
+  record Numbers(List<BigDecimal> numbers) implements Phrase {
+    public Numbers {
+      numbers = List.copyOf(numbers);
+    }
+  }
+
+  /** One measure in brackets. */
+  record EnclosedMeasure(Measure.Plain measure) implements Phrase {}
+
+  /** A figure in brackets, which nothing more is computed from. */
+  record EnclosedFigure(Measure.Figure measure) implements Phrase {}
+
+  /** Filters in brackets. */
+  record EnclosedFilters(List<Filter> filters) implements Phrase {
+    public EnclosedFilters {
+      filters = List.copyOf(filters);
+    }
+  }
+
+  /** A whole question in brackets. */
+  record EnclosedPlan(Plan plan) implements Phrase {}
+
+  /** Rows of a table in brackets: "(callouts in 2025)". */
+  record EnclosedRows(String table, Optional<String> role, List<Filter> filters) implements Phrase {
+    public EnclosedRows {
+      filters = List.copyOf(filters);
+    }
+  }
+
+  /** A moving average over so many of a unit. */
+  record Spanned(Measure measure, TimeUnit unit) implements Phrase {}
+
+  /** Edges between ranges of numbers. */
+  record Ranges(List<BigDecimal> edges) implements Phrase {
+    public Ranges {
+      edges = List.copyOf(edges);
+    }
+  }
 }

@@ -3,11 +3,14 @@ package org.ropebridge.reading.rule;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
 
 /**
@@ -22,12 +25,12 @@ public record Scope(Model model, LinkPaths paths, PeriodResolver periods) {
   }
 
   /** The column that names the rows of a table. */
-  Optional<ColumnRef> namingColumn(String table) {
+  public Optional<ColumnRef> namingColumn(String table) {
     Table t = model.table(table);
     return t.knownBy().filter(k -> t.findColumn(k).isPresent()).map(k -> ColumnRef.of(table, k));
   }
 
-  boolean holds(ColumnRef column, Column.Holds kind) {
+  public boolean holds(ColumnRef column, Column.Holds kind) {
     return model.column(column).holds() == kind;
   }
 
@@ -45,5 +48,67 @@ public record Scope(Model model, LinkPaths paths, PeriodResolver periods) {
                     .filter(c -> c.unit().equals(Optional.of(unit)))
                     .map(c -> ColumnRef.of(t.name(), c.name())))
         .toList();
+  }
+
+  /** Whether the column holds words. */
+  boolean isText(ColumnRef column) {
+    return holds(column, Column.Holds.TEXT)
+        || holds(column, Column.Holds.CATEGORY)
+        || holds(column, Column.Holds.ID)
+        || holds(column, Column.Holds.REGION);
+  }
+
+  /** The column that is meant when the rows themselves are said to have words. */
+  Optional<ColumnRef> textOf(String table, Meaning.WhereWord where) {
+    if (where.where() != Filter.Where.ANYWHERE) {
+      return namingColumn(table);
+    }
+    List<ColumnRef> texts =
+        model.table(table).columns().stream()
+            .filter(c -> c.holds() == Column.Holds.TEXT)
+            .map(c -> ColumnRef.of(table, c.name()))
+            .toList();
+    return texts.size() == 1 ? Optional.of(texts.get(0)) : namingColumn(table);
+  }
+
+  /** Whether each row of the one table points at a row of the other. */
+  static boolean pointsAt(String table, String anchor, Scope scope) {
+    return !table.equals(anchor)
+        && !scope.paths().shortest(table, anchor, Optional.empty()).isEmpty();
+  }
+
+  /** The date that tells the newest rows of a table; several when none is the main one. */
+  List<ColumnRef> datesOf(String table) {
+    Optional<ColumnRef> main = MeasureTables.date(table, Optional.empty(), model);
+    if (main.isPresent()) {
+      return List.of(main.get());
+    }
+    return model.table(table).columns().stream()
+        .filter(c -> c.holds().isTemporal())
+        .map(c -> ColumnRef.of(table, c.name()))
+        .toList();
+  }
+
+  /** The number columns of a table that an adjective of the dimension may measure. */
+  List<ColumnRef> measuredBy(String table, String dimension) {
+    List<Column> numbers =
+        model.table(table).columns().stream()
+            .filter(c -> c.holds() == Column.Holds.NUMBER)
+            .toList();
+    List<Column> fitting =
+        dimension.isEmpty()
+            ? numbers
+            : numbers.stream()
+                .filter(c -> c.unit().filter(u -> Dimensions.has(dimension, u)).isPresent())
+                .toList();
+    if (dimension.isEmpty() && fitting.size() > 1) {
+      List<Column> heights =
+          numbers.stream()
+              .filter(c -> c.unit().filter(u -> Dimensions.has("length", u)).isPresent())
+              .toList();
+      fitting = heights.size() == 1 ? heights : fitting;
+    }
+    List<ColumnRef> columns = fitting.stream().map(c -> ColumnRef.of(table, c.name())).toList();
+    return columns.size() > 3 ? List.of() : columns;
   }
 }

@@ -79,4 +79,17 @@ final class Times {
         ? number.intValue()
         : 0;
   }
+
+  /** The earlier of two times; without a year of its own it is in that of the later, or before. */
+  static Phrase.Time withYearOf(Phrase.Time earlier, Phrase.Time later, Scope scope) {
+    if (earlier.yearSaid() || !(earlier.period() instanceof Period.Span span)) {
+      return earlier;
+    }
+    Optional<LocalDate> laterDay = scope.periods().resolve(later.period()).first();
+    if (laterDay.isEmpty()) {
+      return earlier;
+    }
+    LocalDate first = span.first().withYear(laterDay.get().getYear());
+    return said(span.unit(), first.isAfter(laterDay.get()) ? first.minusYears(1) : first);
+  }
 }

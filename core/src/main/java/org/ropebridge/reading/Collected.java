@@ -1,0 +1,115 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.plan.Bound;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Listing;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
+
+/** What the contributions of one sequence have said so far, on the way to a plan. */
+final class Collected {
+  final List<Measure> measures = new ArrayList<>();
+  final List<Grouping> groupings = new ArrayList<>();
+  final List<Plan.Keep> keeps = new ArrayList<>();
+  final List<String> nouns = new ArrayList<>();
+  final List<String> countedNouns = new ArrayList<>();
+  final List<Assumption> assumptions = new ArrayList<>();
+  final List<Measure> rankMeasures = new ArrayList<>();
+  final List<Contribution.Subject> subjects = new ArrayList<>();
+  final List<Contribution.Extreme> extremes = new ArrayList<>();
+  final List<Contribution.ShareOf> shares = new ArrayList<>();
+  final List<Contribution.Moved> moved = new ArrayList<>();
+  final List<Filter> predicates = new ArrayList<>();
+  final List<Filter> filters = new ArrayList<>();
+
+  /** Filters in the order and form in which they were said, by the measures that they follow. */
+  final List<Segment> segments = new ArrayList<>(List.of(new Segment(List.of())));
+
+  final List<Related> related = new ArrayList<>();
+  Optional<Told> told = Optional.empty();
+  Optional<Contribution.Ranked> ranked = Optional.empty();
+  Optional<Contribution.Ranked> ofRanked = Optional.empty();
+  Optional<Contribution.Order> order = Optional.empty();
+  Optional<Plan.Picture> picture = Optional.empty();
+  Optional<Measure.Earlier> versus = Optional.empty();
+  Optional<Contribution.VersusTime> versusTime = Optional.empty();
+  Optional<Contribution.FromTo> fromTo = Optional.empty();
+  Optional<Contribution.Rows> rows = Optional.empty();
+  Optional<Contribution.Columns> columns = Optional.empty();
+  Optional<Contribution.FirstRows> firstRows = Optional.empty();
+  Optional<Contribution.EndRows> endRows = Optional.empty();
+  Optional<Grouping> within = Optional.empty();
+  Optional<Bound> claim = Optional.empty();
+  boolean counting;
+  boolean showing;
+  boolean sideBySide;
+  boolean yesOrNo;
+  double penalty;
+
+  /** Measures, and the filters that were said right behind them. */
+  record Segment(List<Measure> measures, List<Filter> filters) {
+    Segment(List<Measure> measures) {
+      this(List.copyOf(measures), new ArrayList<>());
+    }
+  }
+
+  /** Rows at which others point, with what was said of those. */
+  record Related(String anchor, String table, List<Filter> filters, boolean negated) {}
+
+  /**
+   * Rows of a table that are told by a measure of them.
+   *
+   * @param table empty when it has to be seen from the rest
+   * @param filters what was said behind it
+   */
+  record Told(Optional<String> table, Plan.Keep keep, List<Filter> filters) {}
+
+  void addMeasure(Measure measure) {
+    if (!measures.contains(measure)) {
+      measures.add(measure);
+    }
+  }
+
+  void addGrouping(Grouping grouping) {
+    if (!groupings.contains(grouping)) {
+      groupings.add(grouping);
+    }
+  }
+
+  /** Adds a filter. Two lists of values of one column become one list of either. */
+  void addFilter(Filter filter) {
+    if (filter instanceof Filter.InValues values) {
+      for (int i = 0; i < filters.size(); i++) {
+        if (filters.get(i) instanceof Filter.InValues other
+            && other.column().equals(values.column())
+            && other.negated() == values.negated()) {
+          Set<String> all = new LinkedHashSet<>(other.values());
+          all.addAll(values.values());
+          filters.set(i, new Filter.InValues(values.column(), List.copyOf(all), values.negated()));
+          return;
+        }
+      }
+    }
+    if (!filters.contains(filter)) {
+      filters.add(filter);
+    }
+  }
+
+  boolean isListing() {
+    return measures.isEmpty() && !counting && (rows.isPresent() || endRows.isPresent());
+  }
+
+  /** An order of a list of rows, from wherever it was said. */
+  Optional<Listing.Order> rowOrder() {
+    return firstRows
+        .map(Contribution.FirstRows::order)
+        .or(() -> endRows.map(Contribution.EndRows::order));
+  }
+}

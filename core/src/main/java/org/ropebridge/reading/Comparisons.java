@@ -1,0 +1,196 @@
+package org.ropebridge.reading;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.plan.Back;
+import org.ropebridge.plan.DayRange;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
+
+/** Finds what shares are of, and which times are compared. */
+final class Comparisons {
+  private final Collected said;
+  private final Scope scope;
+
+  Comparisons(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+  }
+
+  /** Turns comparisons into measures; false when they compare nothing. */
+  boolean settle() {
+    return shares() && times();
+  }
+
+  /**
+   * A share is of all groups, where there are groups; otherwise what is said last of the rows sets
+   * the part apart.
+   */
+  private boolean shares() {
+    if (said.shares.isEmpty()) {
+      said.predicates.forEach(said::addFilter);
+      return true;
+    }
+    for (Contribution.ShareOf share : said.shares) {
+      List<Filter> part = new ArrayList<>(said.predicates);
+      boolean groups =
+          !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
+      if (part.isEmpty() && groups) {
+        if (said.ranked.isEmpty()) {
+          replace(share, new Measure.Share(share.of(), said.within));
+          said.within = Optional.empty();
+        }
+        continue;
+      }
+      if (part.isEmpty()) {
+        lastNarrowing().ifPresent(part::add);
+      }
+      if (part.isEmpty() || !(share.of() instanceof Measure.Basic basic)) {
+        return false;
+      }
+      said.filters.removeAll(part);
+      replace(share, new Measure.Portion(basic, part));
+    }
+    return true;
+  }
+
+  /** Puts what a share turned out to be in its place among the measures. */
+  private void replace(Contribution.ShareOf share, Measure found) {
+    said.measures.replaceAll(
+        m -> m.equals(new Measure.Share(share.of(), Optional.empty())) ? found : m);
+  }
+
+  private Optional<Filter> lastNarrowing() {
+    List<Filter> parts =
+        said.filters.stream()
+            .filter(f -> !(f instanceof Filter.InPeriod) && !(f instanceof Filter.OnWeekdays))
+            .toList();
+    return parts.isEmpty() ? Optional.empty() : Optional.of(parts.get(parts.size() - 1));
+  }
+
+  private boolean times() {
+    if (said.fromTo.isPresent() && said.moved.isEmpty()) {
+      return false;
+    }
+    boolean comparing =
+        said.versus.isPresent() || said.versusTime.isPresent() || said.fromTo.isPresent();
+    if (said.moved.isEmpty() && !comparing) {
+      return true;
+    }
+    Optional<Measure.Earlier> earlier = earlier();
+    if (earlier.isEmpty()) {
+      return false;
+    }
+    if (!said.moved.isEmpty()) {
+      said.moved.forEach(
+          m -> said.addMeasure(new Measure.Compared(m.move(), m.of(), earlier.get())));
+      return true;
+    }
+    List<Measure> beside = new ArrayList<>();
+    for (Measure measure : said.measures) {
+      beside.add(measure);
+      if (measure instanceof Measure.Plain plain) {
+        beside.add(new Measure.Compared(Measure.Move.BEFORE, plain, earlier.get()));
+        beside.add(new Measure.Compared(Measure.Move.GROWTH, plain, earlier.get()));
+      }
+    }
+    if (beside.size() == said.measures.size()) {
+      return false;
+    }
+    said.measures.clear();
+    said.measures.addAll(beside);
+    return true;
+  }
+
+  private Optional<Measure.Earlier> earlier() {
+    if (said.fromTo.isPresent()) {
+      said.addFilter(period(said.fromTo.get().later().period()));
+      return Optional.of(
+          between(said.fromTo.get().later().period(), said.fromTo.get().earlier().period()));
+    }
+    Optional<Period> now = ownPeriod();
+    boolean overTime =
+        said.groupings.stream()
+            .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+    if (said.versusTime.isPresent()) {
+      return versus(now, said.versusTime.get().time().period());
+    }
+    if (said.versus.isPresent()) {
+      if (now.isEmpty() && !overTime) {
+        assumeThis(said.versus.get());
+      }
+      return said.versus;
+    }
+    if (overTime || now.isPresent()) {
+      return Optional.of(new Measure.SpanBefore());
+    }
+    said.addFilter(period(Period.Relative.current(Period.Unit.YEAR)));
+    said.assumptions.add(new Assumption.ComparedYears());
+    return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
+  }
+
+  /** Without a period, "the year before" is the one before this year. */
+  private void assumeThis(Measure.Earlier earlier) {
+    Period.Unit unit =
+        earlier instanceof Measure.UnitBefore before ? before.unit() : Period.Unit.YEAR;
+    said.addFilter(period(Period.Relative.current(unit)));
+    said.assumptions.add(new Assumption.ComparedYears());
+  }
+
+  private Optional<Measure.Earlier> versus(Optional<Period> now, Period other) {
+    if (now.isEmpty()) {
+      Period.Unit unit =
+          other instanceof Period.Relative relative ? relative.unit() : Period.Unit.YEAR;
+      Period current = Period.Relative.current(unit);
+      said.addFilter(period(current));
+      said.assumptions.add(new Assumption.ComparedYears());
+      return Optional.of(between(current, other));
+    }
+    Optional<LocalDate> nowFirst = scope.periods().resolve(now.get()).first();
+    Optional<LocalDate> otherFirst = scope.periods().resolve(other).first();
+    boolean swapped =
+        nowFirst.isPresent() && otherFirst.isPresent() && otherFirst.get().isAfter(nowFirst.get());
+    if (!swapped) {
+      return Optional.of(between(now.get(), other));
+    }
+    said.filters.replaceAll(f -> f.equals(period(now.get())) ? period(other) : f);
+    return Optional.of(between(other, now.get()));
+  }
+
+  private static Filter period(Period period) {
+    return new Filter.InPeriod(period, Optional.empty(), false);
+  }
+
+  private Optional<Period> ownPeriod() {
+    return said.filters.stream()
+        .filter(f -> f instanceof Filter.InPeriod in && in.date().isEmpty() && !in.negated())
+        .map(f -> ((Filter.InPeriod) f).period())
+        .findFirst();
+  }
+
+  /** The earlier period by its distance where it is a whole unit away, or else by itself. */
+  private Measure.Earlier between(Period now, Period then) {
+    DayRange nowDays = scope.periods().resolve(now);
+    DayRange thenDays = scope.periods().resolve(then);
+    if (nowDays.first().isPresent() && nowDays.end().isPresent()) {
+      for (Period.Unit unit :
+          List.of(
+              Period.Unit.YEAR,
+              Period.Unit.QUARTER,
+              Period.Unit.MONTH,
+              Period.Unit.WEEK,
+              Period.Unit.DAY)) {
+        if (new Back(1, unit).of(nowDays).equals(thenDays)) {
+          return new Measure.UnitBefore(unit);
+        }
+      }
+    }
+    return new Measure.Other(then);
+  }
+}

@@ -1,0 +1,195 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
+
+/** Turns conditions that reach beyond a row into filters, kept groups, or what a plan is about. */
+final class Conditions {
+  private final Collected said;
+  private final Scope scope;
+
+  Conditions(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+  }
+
+  /** Whether a filter behind "huts with no callouts" is about the callouts. */
+  static boolean isAbout(Filter filter, String table, String anchor, Scope scope) {
+    if (filter instanceof Filter.InPeriod in) {
+      return in.date().isEmpty()
+          && MeasureTables.date(table, Optional.empty(), scope.model()).isPresent();
+    } else if (filter instanceof Filter.OnWeekdays) {
+      return true;
+    }
+    return column(filter)
+        .map(c -> reaches(table, c, scope) && !reaches(anchor, c, scope))
+        .orElse(false);
+  }
+
+  private static boolean reaches(String table, String to, Scope scope) {
+    return !scope.paths().shortest(table, to, Optional.empty()).isEmpty();
+  }
+
+  private static Optional<String> column(Filter filter) {
+    if (filter instanceof Filter.InValues f) {
+      return Optional.of(f.column().table());
+    } else if (filter instanceof Filter.Compare f) {
+      return Optional.of(f.column().table());
+    } else if (filter instanceof Filter.IsTrue f) {
+      return Optional.of(f.column().table());
+    } else if (filter instanceof Filter.HasText f) {
+      return Optional.of(f.column().table());
+    } else if (filter instanceof Filter.Missing f) {
+      return Optional.of(f.column().table());
+    } else if (filter instanceof Filter.Meets f) {
+      return Optional.of(f.table());
+    }
+    return Optional.empty();
+  }
+
+  /** Puts the conditions where they belong; false when they belong nowhere. */
+  boolean settle() {
+    for (Collected.Related related : said.related) {
+      said.addFilter(
+          new Filter.Having(
+              related.anchor(),
+              related.table(),
+              Optional.empty(),
+              related.filters(),
+              related.negated()));
+      said.nouns.add(related.anchor());
+    }
+    if (said.ofRanked.isPresent() && !found(said.ofRanked.get())) {
+      return false;
+    }
+    if (said.endRows.isPresent() && !said.measures.isEmpty() && !found(said.endRows.get())) {
+      return false;
+    }
+    return said.told.isEmpty() || told(said.told.get());
+  }
+
+  /** "of the last 10 stays", beside a measure: only those rows count. */
+  private boolean found(Contribution.EndRows end) {
+    Optional<ColumnRef> name = scope.namingColumn(end.table());
+    if (name.isEmpty() || !said.related.isEmpty()) {
+      return false;
+    }
+    Plan rows =
+        Plan.of(
+            new org.ropebridge.plan.Listing(
+                end.table(),
+                List.of(name.get()),
+                Optional.of(end.order()),
+                Optional.of(end.count()),
+                Optional.empty()),
+            List.of());
+    said.addFilter(new Filter.Among(name.get(), rows, false));
+    said.endRows = Optional.empty();
+    return true;
+  }
+
+  private boolean found(Contribution.Ranked ranked) {
+    Measure by = ranked.by().orElseThrow();
+    boolean one = ranked.count() == 1;
+    boolean overTime = said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
+    boolean fits =
+        !said.measures.isEmpty()
+            && !said.measures.contains(by)
+            && (one || overTime)
+            && ranked.what().orElseThrow() instanceof Grouping.ByColumn;
+    if (!fits) {
+      return false;
+    }
+    Grouping.ByColumn what = (Grouping.ByColumn) ranked.what().get();
+    Plan inner =
+        Plan.of(by, List.of(what), List.of())
+            .withRanking(
+                Optional.of(
+                    new Plan.Ranking(
+                        Assembly.isTop(ranked.direction(), by, scope.model()),
+                        ranked.count(),
+                        by)));
+    said.addFilter(new Filter.Among(what.column(), inner, false));
+    return true;
+  }
+
+  private boolean told(Collected.Told told) {
+    Measure measure = told.keep().measure();
+    Optional<String> table =
+        told.table().or(this::subject).or(() -> said.nouns.stream().findFirst());
+    Optional<ColumnRef> name = table.flatMap(scope::namingColumn);
+    boolean groupsOfPlan =
+        !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
+    boolean sameGroups =
+        told.table().isEmpty()
+            || name.map(Grouping.ByColumn::new).filter(said.groupings::contains).isPresent()
+            || said.ranked
+                .flatMap(Contribution.Ranked::what)
+                .equals(name.map(Grouping.ByColumn::new));
+    if (groupsOfPlan && sameGroups) {
+      said.keeps.add(told.keep());
+      told.filters().forEach(said::addFilter);
+      return true;
+    }
+    if (said.yesOrNo
+        && said.groupings.isEmpty()
+        && said.measures.isEmpty()
+        && told.table().isEmpty()) {
+      return claimed(told);
+    }
+    if (name.isEmpty()) {
+      return false;
+    }
+    Grouping.ByColumn group = new Grouping.ByColumn(name.get());
+    boolean nothingElse =
+        said.measures.isEmpty() && !said.counting && said.shares.isEmpty() && said.rows.isEmpty();
+    if (nothingElse) {
+      said.addMeasure(measure);
+      said.addGrouping(group);
+      said.keeps.add(told.keep());
+      told.filters().forEach(said::addFilter);
+      return true;
+    }
+    if (said.measures.equals(List.of(measure)) && told.table().isEmpty()) {
+      return false;
+    }
+    Plan inner = Plan.of(measure, List.of(group), told.filters()).withKeeps(List.of(told.keep()));
+    said.addFilter(new Filter.Among(name.get(), inner, false));
+    return true;
+  }
+
+  private boolean claimed(Collected.Told told) {
+    if (!(told.keep().test() instanceof Plan.Against against)) {
+      return false;
+    }
+    said.addMeasure(told.keep().measure());
+    told.filters().forEach(said::addFilter);
+    said.claim = Optional.of(against.bound());
+    return true;
+  }
+
+  /** The table that a count or "which ..." is about. */
+  private Optional<String> subject() {
+    List<String> tables = new ArrayList<>();
+    said.subjects.forEach(
+        s -> {
+          if (s.what() instanceof Grouping.ByColumn by
+              && scope.model().namesItsTable(by.column())) {
+            tables.add(by.column().table());
+          }
+        });
+    if (said.measures.size() == 1 && said.measures.get(0) instanceof Measure.RowCount count) {
+      tables.add(count.table());
+    }
+    return tables.stream().findFirst();
+  }
+}

@@ -1,0 +1,149 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Table;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Listing;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
+
+/** Lists of rows: which, with what columns, in which order. */
+final class Listings {
+  private static final int TELLING_COLUMNS = 5;
+  private final Collected said;
+  private final Scope scope;
+
+  Listings(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+  }
+
+  /** The table whose rows are wanted; empty when a number is. */
+  Optional<String> table() {
+    boolean number =
+        !said.measures.isEmpty()
+            || said.counting
+            || said.claim.isPresent()
+            || said.yesOrNo
+            || said.ranked.isPresent()
+            || said.sideBySide
+            || !said.keeps.isEmpty();
+    if (number) {
+      return Optional.empty();
+    }
+    if (said.rows.isPresent()) {
+      return said.rows.map(Contribution.Rows::table);
+    } else if (said.endRows.isPresent()) {
+      return said.endRows.map(Contribution.EndRows::table);
+    }
+    if (!said.groupings.isEmpty() || !said.extremes.isEmpty()) {
+      return Optional.empty();
+    }
+    List<String> nouns = new ArrayList<>(said.nouns);
+    for (Contribution.Subject subject : said.subjects) {
+      if (subject.what() instanceof Grouping.ByColumn by
+          && scope.model().namesItsTable(by.column())) {
+        nouns.add(by.column().table());
+      }
+    }
+    List<String> distinct = nouns.stream().distinct().toList();
+    boolean wanted =
+        said.showing
+            || !said.subjects.isEmpty()
+            || said.columns.isPresent()
+            || !said.related.isEmpty()
+            || said.filters.stream().anyMatch(f -> f instanceof Filter.HasText)
+            || said.filters.stream().anyMatch(f -> f instanceof Filter.Having);
+    return distinct.size() == 1 && wanted ? Optional.of(distinct.get(0)) : Optional.empty();
+  }
+
+  /** The plan that lists rows of the table; empty when something does not go with a list. */
+  Optional<Plan> plan(String table) {
+    if (said.endRows.filter(e -> !e.table().equals(table)).isPresent()) {
+      return Optional.empty();
+    }
+    Optional<Integer> count =
+        said.firstRows
+            .flatMap(Contribution.FirstRows::count)
+            .or(() -> said.endRows.map(Contribution.EndRows::count));
+    Optional<Listing.Order> order = said.rowOrder();
+    Optional<ColumnRef> per = per(table);
+    if (said.groupings.size() > (per.isPresent() && said.within.isEmpty() ? 1 : 0)
+        || said.within.isPresent() && per.isEmpty()
+        || said.order.isPresent()
+        || per.isPresent() && count.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean othersNamed =
+        said.nouns.stream().anyMatch(n -> !n.equals(table) && !isReached(table, n));
+    if (othersNamed) {
+      return Optional.empty();
+    }
+    Listing listing = new Listing(table, columns(table, order, per), order, count, per);
+    Plan plan = Plan.of(listing, said.filters.stream().distinct().toList());
+    return Optional.of(plan.withPicture(said.picture));
+  }
+
+  private boolean isReached(String table, String other) {
+    return !scope.paths().shortest(table, other, Optional.empty()).isEmpty();
+  }
+
+  private Optional<ColumnRef> per(String table) {
+    Optional<Grouping> wanted =
+        said.within.or(
+            () ->
+                said.groupings.size() == 1 ? Optional.of(said.groupings.get(0)) : Optional.empty());
+    return wanted
+        .filter(g -> g instanceof Grouping.ByColumn)
+        .map(g -> ((Grouping.ByColumn) g).column())
+        .filter(c -> !c.table().equals(table));
+  }
+
+  private List<ColumnRef> columns(
+      String table, Optional<Listing.Order> order, Optional<ColumnRef> per) {
+    List<ColumnRef> columns = new ArrayList<>();
+    if (said.rows.isPresent()) {
+      columns.addAll(said.rows.get().columns());
+    } else {
+      per.ifPresent(columns::add);
+      scope.namingColumn(table).filter(c -> !columns.contains(c)).ifPresent(columns::add);
+      if (said.columns.isEmpty()) {
+        telling(table).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
+      }
+      order.map(Listing.Order::by).filter(c -> !columns.contains(c)).ifPresent(columns::add);
+    }
+    said.columns.ifPresent(
+        more -> more.columns().stream().filter(c -> !columns.contains(c)).forEach(columns::add));
+    return columns;
+  }
+
+  /** The columns that tell people most about a row: its date, who or where, kinds and numbers. */
+  private List<ColumnRef> telling(String name) {
+    Table table = scope.model().table(name);
+    List<ColumnRef> telling = new ArrayList<>();
+    table
+        .mainDate()
+        .filter(d -> table.findColumn(d).isPresent())
+        .ifPresent(d -> telling.add(ColumnRef.of(name, d)));
+    table.links().stream()
+        .filter(l -> scope.paths().shortest(name, l.to(), Optional.empty()).size() == 1)
+        .flatMap(l -> scope.namingColumn(l.to()).stream())
+        .filter(c -> scope.holds(c, Column.Holds.CATEGORY))
+        .forEach(telling::add);
+    for (Column column : table.columns()) {
+      boolean plain =
+          column.holds() == Column.Holds.CATEGORY || column.holds() == Column.Holds.NUMBER;
+      ColumnRef ref = ColumnRef.of(name, column.name());
+      if (plain && column.sql().isEmpty() && !telling.contains(ref)) {
+        telling.add(ref);
+      }
+    }
+    return telling.stream().distinct().limit(TELLING_COLUMNS).toList();
+  }
+}

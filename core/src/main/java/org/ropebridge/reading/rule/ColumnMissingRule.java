@@ -1,0 +1,30 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+
+/** "email is missing", "member unknown" [column] [missing] -> rows without a value */
+final class ColumnMissingRule extends Rule {
+  ColumnMissingRule() {
+    super(
+        Slot.a(Meaning.ColumnName.class),
+        Slot.word(Role.BE).maybe(),
+        Slot.word(Role.MISSING, Role.KNOWN));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.35;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    out.accept(
+        new Contribution.Narrowing(
+            new Filter.Missing(
+                match.get(0, Meaning.ColumnName.class).column(), match.isWord(2, Role.KNOWN))));
+  }
+}

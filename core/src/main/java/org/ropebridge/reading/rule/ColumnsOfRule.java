@@ -1,0 +1,40 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+
+/**
+ * "name, warden and altitude of the huts", "the wardens of huts" [columns] [of] [noun] -> the rows
+ * with those columns
+ */
+final class ColumnsOfRule extends Rule {
+  ColumnsOfRule() {
+    super(
+        Slot.word(Role.LIST, Role.LIST_OF, Role.WHICH).maybe(),
+        Slot.a(Phrase.ColumnList.class),
+        Slot.word(Role.PREPOSITION, Role.BY).maybe(),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.1;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
+    boolean reached =
+        columns.stream()
+            .allMatch(c -> !scope.paths().shortest(table, c.table(), c.role()).isEmpty());
+    boolean own = columns.stream().anyMatch(c -> c.table().equals(table));
+    if (reached && own) {
+      out.accept(new Contribution.Rows(table, columns));
+    }
+  }
+}

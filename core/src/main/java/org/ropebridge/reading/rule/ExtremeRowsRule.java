@@ -1,0 +1,46 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Listing;
+
+/**
+ * "highest hut", "the 10 longest stays" [number] [superlative] [noun] -> rows at that end of the
+ * column that the adjective measures
+ */
+final class ExtremeRowsRule extends Rule {
+  ExtremeRowsRule() {
+    super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Meaning.SuperlativeWord.class),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.12;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Meaning.SuperlativeWord word = match.get(1, Meaning.SuperlativeWord.class);
+    String table = match.get(2, Meaning.RowNoun.class).table();
+    boolean named =
+        scope.namingColumn(table).filter(c -> !scope.holds(c, Column.Holds.ID)).isPresent();
+    boolean several = match.has(0) || match.isPlural(2);
+    int count =
+        match
+            .find(0, Meaning.NumberWord.class)
+            .map(n -> Times.smallWhole(n.number()))
+            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    if (count < 1 || !named && !several) {
+      return;
+    }
+    for (ColumnRef column : scope.measuredBy(table, word.dimension())) {
+      out.accept(new Contribution.EndRows(table, new Listing.Order(column, word.most()), count));
+    }
+  }
+}

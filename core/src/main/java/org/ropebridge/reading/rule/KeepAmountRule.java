@@ -1,0 +1,31 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "more than 500 guest nights", "at least 3 callouts" [comparison] [measure or noun] -> keeps
+ * groups whose measure compares so
+ */
+final class KeepAmountRule extends Rule {
+  KeepAmountRule() {
+    super(
+        Slot.word(Role.PREPOSITION, Role.SHOWING).maybe(),
+        Slot.a(Phrase.Comparing.class),
+        Slot.a(Part.class, Operands::isOperand));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.45;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
+    Measure measure = Operands.of(match.get(2, Part.class));
+    out.accept(new Contribution.Keeping(Keeps.compared(measure, comparing, scope), false));
+  }
+}

@@ -1,0 +1,41 @@
+package org.ropebridge.reading.rule;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import org.ropebridge.model.Metric;
+import org.ropebridge.plan.Bound;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+
+/** Conditions on measures. */
+final class Keeps {
+  /** The unit of amounts that are said in percent. */
+  static final String PERCENT = "%";
+
+  private Keeps() {}
+
+  /** The condition that the measure compares so; percentages as the shares that they are. */
+  static Plan.Keep compared(Measure measure, Phrase.Comparing comparing, Scope scope) {
+    boolean saidInPercent = comparing.unit().equals(Optional.of(PERCENT));
+    boolean share = isShare(measure, scope);
+    boolean inPercent =
+        saidInPercent || share && comparing.low().abs().compareTo(BigDecimal.ONE) > 0;
+    Bound bound =
+        inPercent
+            ? new Bound(
+                comparing.comparison(),
+                comparing.low().movePointLeft(2),
+                comparing.high().map(h -> h.movePointLeft(2)))
+            : new Bound(comparing.comparison(), comparing.low(), comparing.high());
+    return new Plan.Keep(measure, new Plan.Against(bound));
+  }
+
+  private static boolean isShare(Measure measure, Scope scope) {
+    return measure instanceof Measure.Portion
+        || measure instanceof Measure.Share
+        || measure instanceof Measure.Compared c && c.move() == Measure.Move.GROWTH
+        || measure instanceof Measure.Narrowed n && isShare(n.of(), scope)
+        || measure instanceof Measure.MetricValue m
+            && scope.model().metric(m.metric()).shownAs() == Metric.ShownAs.PERCENT;
+  }
+}

@@ -1,0 +1,43 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+
+/** "missing email", "with known phone" [missing] [column] -> rows without, or with, a value */
+final class MissingRule extends Rule {
+  MissingRule() {
+    super(
+        Slot.word(Role.MISSING, Role.KNOWN),
+        Slot.a(
+            Part.class,
+            p ->
+                p instanceof Meaning.ColumnName
+                    || p instanceof Meaning.RoleName
+                    || p instanceof Meaning.RowNoun));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Part part = match.get(1, Part.class);
+    boolean negated = match.isWord(0, Role.KNOWN);
+    Optional<ColumnRef> column =
+        part instanceof Meaning.ColumnName name
+            ? Optional.of(name.column())
+            : part instanceof Meaning.RowNoun noun
+                ? scope.namingColumn(noun.table())
+                : scope
+                    .namingColumn(((Meaning.RoleName) part).to())
+                    .map(c -> c.withRole(((Meaning.RoleName) part).role()));
+    column.ifPresent(c -> out.accept(new Contribution.Narrowing(new Filter.Missing(c, negated))));
+  }
+}

@@ -1,0 +1,47 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Listing;
+
+/**
+ * "last 10 stays", "most recent callout", "oldest bridges" [newest] [number] [noun] -> rows at that
+ * end of their dates
+ */
+final class NewestRowsRule extends Rule {
+  NewestRowsRule() {
+    super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.word(Role.NEWEST, Role.OLDEST, Role.LAST),
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.35;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (match.has(0) && match.has(2)) {
+      return;
+    }
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    int count =
+        match
+            .find(0, Meaning.NumberWord.class)
+            .or(() -> match.find(2, Meaning.NumberWord.class))
+            .map(n -> Times.smallWhole(n.number()))
+            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+    boolean newest = !match.isWord(1, Role.OLDEST);
+    if (count >= 1) {
+      for (ColumnRef date : scope.datesOf(table)) {
+        out.accept(new Contribution.EndRows(table, new Listing.Order(date, newest), count));
+      }
+    }
+  }
+}

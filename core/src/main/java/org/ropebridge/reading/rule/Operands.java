@@ -1,0 +1,83 @@
+package org.ropebridge.reading.rule;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+
+/** What figures are computed from: a measure, one in brackets, or a noun whose rows are counted. */
+final class Operands {
+  private Operands() {}
+
+  static boolean isOperand(Part part) {
+    return part instanceof Contribution.Measures m
+            && m.measures().size() == 1
+            && m.measures().get(0) instanceof Measure.Plain
+        || part instanceof Meaning.RowNoun;
+  }
+
+  static boolean isBasic(Part part) {
+    return isOperand(part) && of(part) instanceof Measure.Basic;
+  }
+
+  static boolean isOperandOrColumn(Part part) {
+    return isOperand(part) || part instanceof Meaning.ColumnName;
+  }
+
+  static Measure.Plain of(Part part) {
+    return part instanceof Contribution.Measures m
+        ? (Measure.Plain) m.measures().get(0)
+        : new Measure.RowCount(((Meaning.RowNoun) part).table());
+  }
+
+  /** The measure of a part; of a number column, its average. */
+  static Optional<Measure.Plain> find(Part part, Scope scope) {
+    if (part instanceof Meaning.ColumnName name) {
+      return scope.holds(name.column(), Column.Holds.NUMBER)
+          ? Optional.of(Measure.Statistic.of(Measure.Kind.AVERAGE, name.column().withoutRole()))
+          : Optional.empty();
+    }
+    return Optional.of(of(part));
+  }
+
+  /** Two measures put together, unless one is put together already. */
+  static Optional<Part> together(
+      Measure.Operator operator, Part left, Part right, BigDecimal factor) {
+    Measure.Plain one = of(left);
+    Measure.Plain two = of(right);
+    boolean nested = one instanceof Measure.Arithmetic || two instanceof Measure.Arithmetic;
+    return nested || one.equals(two)
+        ? Optional.empty()
+        : Optional.of(Contribution.Measures.of(new Measure.Arithmetic(operator, one, two, factor)));
+  }
+
+  /** The rows over which two measures are set side by side when none are named. */
+  static Optional<Grouping> commonParts(Measure first, Measure second, Scope scope) {
+    Set<String> tables = new LinkedHashSet<>();
+    for (Measure measure : List.of(first, second)) {
+      for (Measure.Basic basic : MeasureTables.basics(measure)) {
+        if (basic instanceof Measure.Statistic statistic) {
+          tables.add(statistic.column().table());
+        }
+      }
+    }
+    return tables.stream()
+        .flatMap(t -> scope.namingColumn(t).stream())
+        .filter(c -> reached(first, c, scope) && reached(second, c, scope))
+        .<Grouping>map(Grouping.ByColumn::new)
+        .findFirst();
+  }
+
+  private static boolean reached(Measure measure, ColumnRef column, Scope scope) {
+    return MeasureTables.of(measure, scope.model()).stream()
+        .allMatch(t -> scope.paths().to(t, column).isPresent());
+  }
+}

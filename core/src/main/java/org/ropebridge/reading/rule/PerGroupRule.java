@@ -1,0 +1,24 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/** "stays per month", "revenue per hut" [per] [something to group by] -> a breakdown */
+final class PerGroupRule extends Rule {
+  PerGroupRule() {
+    super(Slot.word(Role.PER), Slot.a(Phrase.Groupable.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.15;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    out.accept(
+        new Contribution.Groupings(List.of(match.get(1, Phrase.Groupable.class).grouping())));
+  }
+}

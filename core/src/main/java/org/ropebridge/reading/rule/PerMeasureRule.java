@@ -1,0 +1,43 @@
+package org.ropebridge.reading.rule;
+
+import java.math.BigDecimal;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "revenue per guest night", "guests per stay" [measure] [per] [measure, or noun of rows without
+ * names] -> the one divided by the other
+ */
+final class PerMeasureRule extends Rule {
+  PerMeasureRule() {
+    super(
+        Slot.a(Part.class, Operands::isOperand),
+        Slot.word(Role.PER),
+        Slot.a(Part.class, Operands::isOperand));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Part divisor = match.get(2, Part.class);
+    boolean breakdown =
+        divisor instanceof Meaning.RowNoun noun
+            && scope
+                .namingColumn(noun.table())
+                .filter(c -> !scope.holds(c, Column.Holds.ID))
+                .isPresent();
+    if (!breakdown) {
+      Operands.together(
+              Measure.Operator.DIVIDED_BY, match.get(0, Part.class), divisor, BigDecimal.ONE)
+          .ifPresent(out);
+    }
+  }
+}

@@ -1,0 +1,43 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/**
+ * "huts with no callouts", "members who never stayed" [noun] [no] [noun whose rows point at it] ->
+ * rows at which none point
+ */
+final class RelatedRule extends Rule {
+  RelatedRule() {
+    super(
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.NONE),
+        Slot.a(Contribution.Narrowing.class).maybe(),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.45;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String anchor = match.get(0, Meaning.RowNoun.class).table();
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    if (Scope.pointsAt(table, anchor, scope)) {
+      out.accept(
+          new Contribution.Related(
+              anchor,
+              table,
+              match
+                  .find(2, Contribution.Narrowing.class)
+                  .map(Contribution.Narrowing::filter)
+                  .stream()
+                  .toList(),
+              true));
+    }
+  }
+}

@@ -1,0 +1,43 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/**
+ * "huts with callouts", "members that had a stay" [noun] [with] [noun whose rows point at it] ->
+ * rows at which some point
+ */
+final class RelatedToRule extends Rule {
+  RelatedToRule() {
+    super(
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.PREPOSITION, Role.BOTH).maybe(),
+        Slot.a(Contribution.Narrowing.class).maybe(),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.15;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String anchor = match.get(0, Meaning.RowNoun.class).table();
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    if (Scope.pointsAt(table, anchor, scope)) {
+      out.accept(
+          new Contribution.Related(
+              anchor,
+              table,
+              match
+                  .find(2, Contribution.Narrowing.class)
+                  .map(Contribution.Narrowing::filter)
+                  .stream()
+                  .toList(),
+              false));
+    }
+  }
+}

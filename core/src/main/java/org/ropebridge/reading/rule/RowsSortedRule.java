@@ -1,0 +1,42 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Listing;
+
+/** "sorted by altitude descending" [sorted by] [column] [direction] -> rows in that order */
+final class RowsSortedRule extends Rule {
+  RowsSortedRule() {
+    super(
+        Slot.word(Role.SORTED),
+        Slot.a(Part.class, p -> p instanceof Meaning.ColumnName || p instanceof Meaning.RowNoun),
+        Slot.a(Meaning.DirectionWord.class).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.1;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Part part = match.get(1, Part.class);
+    Optional<ColumnRef> column =
+        part instanceof Meaning.ColumnName name
+            ? Optional.of(name.column())
+            : scope.namingColumn(((Meaning.RowNoun) part).table());
+    boolean descending =
+        match
+            .find(2, Meaning.DirectionWord.class)
+            .map(Meaning.DirectionWord::descending)
+            .orElse(false);
+    column.ifPresent(
+        c ->
+            out.accept(
+                new Contribution.FirstRows(new Listing.Order(c, descending), Optional.empty())));
+  }
+}

@@ -1,0 +1,40 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+
+/**
+ * "average number of stays per member", "average revenue per month" [statistic] [measure] [per]
+ * [something to group by] -> the statistic over those parts
+ */
+final class StatisticPerRule extends Rule {
+  StatisticPerRule() {
+    super(
+        Slot.a(Meaning.StatisticWord.class),
+        Slot.a(Part.class, Operands::isOperand),
+        Slot.word(Role.PER, Role.BY),
+        Slot.a(Phrase.Groupable.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.45;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Measure.Plain of = Operands.of(match.get(1, Part.class));
+    boolean per = match.isWord(2, Role.PER);
+    boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
+    Measure.Kind kind = match.get(0, Meaning.StatisticWord.class).kind();
+    if (per && totals && kind != Measure.Kind.SUM && !(of instanceof Measure.Statistic)) {
+      out.accept(
+          Contribution.Measures.of(
+              new Measure.OverParts(kind, of, match.get(3, Phrase.Groupable.class).grouping())));
+    }
+  }
+}
