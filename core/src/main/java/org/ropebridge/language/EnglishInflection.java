@@ -55,6 +55,9 @@ final class EnglishInflection {
     } else if (base.length() > 4 && base.endsWith("ed") && !base.endsWith("eed")) {
       base = base.substring(0, base.length() - 2);
     }
+    if (base.length() == 3 && word.length() > 5 && base.matches("[^aeiou][aeiou][^aeiouwxy]")) {
+      return base + "e";
+    }
     int n = base.length();
     if (n > 4 && base.charAt(n - 1) == 'e') {
       base = base.substring(0, n - 1);

@@ -351,7 +351,6 @@ final class EnglishVocabulary implements Vocabulary {
         "print",
         "return",
         "fetch",
-        "name",
         "who are",
         "who is",
         "list out",
@@ -393,6 +392,17 @@ final class EnglishVocabulary implements Vocabulary {
         "who were",
         "whose",
         "coming from",
+        "comes from",
+        "come from",
+        "came from",
+        "is from",
+        "goes to",
+        "taken by",
+        "done by",
+        "held in",
+        "held at",
+        "located in",
+        "based in",
         "due to",
         "because of",
         "owing to",
@@ -777,10 +787,6 @@ final class EnglishVocabulary implements Vocabulary {
         "a year before",
         "a year earlier",
         "the previous year",
-        "year over year",
-        "year on year",
-        "yoy",
-        "y o y",
         "the same period last year",
         "same period last year",
         "the same month last year",
@@ -800,7 +806,6 @@ final class EnglishVocabulary implements Vocabulary {
         "same period the year before",
         "the same period the year before",
         "the same period of last year",
-        "year to year",
         "the same day last year",
         "the same period a year ago",
         "the same period a year earlier",
@@ -818,46 +823,31 @@ final class EnglishVocabulary implements Vocabulary {
         new Measure.UnitBefore(Period.Unit.QUARTER),
         "the quarter before",
         "the previous quarter",
-        "quarter over quarter",
-        "quarter on quarter",
-        "qoq",
         "previous quarter",
         "prior quarter",
         "the prior quarter",
-        "a quarter earlier",
-        "quarter to quarter");
+        "a quarter earlier");
     earlier(
         new Measure.UnitBefore(Period.Unit.MONTH),
         "the month before",
         "the previous month",
-        "month over month",
-        "month on month",
-        "mom",
         "previous month",
         "prior month",
         "the prior month",
         "a month earlier",
-        "month to month",
         "one month earlier",
         "the preceding month");
     earlier(
         new Measure.UnitBefore(Period.Unit.WEEK),
         "the week before",
         "the previous week",
-        "week over week",
-        "week on week",
-        "wow",
         "previous week",
-        "a week earlier",
-        "week to week");
+        "a week earlier");
     earlier(
         new Measure.UnitBefore(Period.Unit.DAY),
         "the day before",
         "the previous day",
-        "day over day",
-        "day on day",
-        "previous day",
-        "day to day");
+        "previous day");
     earlier(
         new Measure.SpanBefore(),
         "the period before",
@@ -869,11 +859,25 @@ final class EnglishVocabulary implements Vocabulary {
         "the one before",
         "prior period",
         "preceding period");
+    everySpan(Period.Unit.YEAR, "year over year", "year on year", "yoy", "y o y", "year to year");
+    everySpan(
+        Period.Unit.QUARTER,
+        "quarter over quarter",
+        "quarter on quarter",
+        "qoq",
+        "quarter to quarter");
+    everySpan(Period.Unit.MONTH, "month over month", "month on month", "mom", "month to month");
+    everySpan(Period.Unit.WEEK, "week over week", "week on week", "wow", "week to week");
+    everySpan(Period.Unit.DAY, "day over day", "day on day", "day to day");
     put(Role.EARLIER_TIME, "the earlier time");
   }
 
   private void earlier(Measure.Earlier earlier, String... phrases) {
-    put(new Meaning.EarlierWord(earlier), phrases);
+    put(new Meaning.EarlierWord(earlier, false), phrases);
+  }
+
+  private void everySpan(Period.Unit unit, String... phrases) {
+    put(new Meaning.EarlierWord(new Measure.UnitBefore(unit), true), phrases);
   }
 
   /** Words of lists of rows and of what stands in them. */
@@ -899,6 +903,7 @@ final class EnglishVocabulary implements Vocabulary {
         "along with their",
         "as well as their",
         "including their");
+    put(Role.WITH, "with");
     put(Role.FIRST, "first", "the first");
     put(Role.NEWEST, "latest", "most recent", "newest", "last", "youngest", "freshest");
     put(Role.OLDEST, "oldest", "earliest", "first", "longest standing", "most ancient");
@@ -1127,8 +1132,23 @@ final class EnglishVocabulary implements Vocabulary {
     superlative(false, "length", "shortest", "narrowest");
     put(new Meaning.JudgementWord(true), "best", "best performing", "strongest");
     put(new Meaning.JudgementWord(false), "worst", "worst performing", "weakest", "poorest");
-    put(new Meaning.RankWord(true), "top", "leading");
-    put(new Meaning.RankWord(false), "bottom");
+    put(
+        new Meaning.RankWord(true),
+        "top",
+        "leading",
+        "busiest",
+        "most popular",
+        "most visited",
+        "most used");
+    put(
+        new Meaning.RankWord(false),
+        "bottom",
+        "quietest",
+        "least busy",
+        "least popular",
+        "least visited",
+        "least used",
+        "calmest");
   }
 
   private void superlative(boolean most, String dimension, String... phrases) {
@@ -1215,6 +1235,7 @@ final class EnglishVocabulary implements Vocabulary {
         TimeUnit.MONTH_OF_YEAR, "month of year", "month of the year", "calendar month of the year");
     adverb(
         TimeUnit.YEAR,
+        "a year",
         "yearly",
         "annually",
         "annual",
@@ -1222,10 +1243,10 @@ final class EnglishVocabulary implements Vocabulary {
         "over the years",
         "through the years",
         "each and every year");
-    adverb(TimeUnit.QUARTER, "quarterly", "quarter by quarter");
-    adverb(TimeUnit.MONTH, "monthly", "month by month");
-    adverb(TimeUnit.WEEK, "weekly", "week by week");
-    adverb(TimeUnit.DAY, "daily", "day by day");
+    adverb(TimeUnit.QUARTER, "a quarter", "quarterly", "quarter by quarter");
+    adverb(TimeUnit.MONTH, "a month", "monthly", "month by month");
+    adverb(TimeUnit.WEEK, "a week", "weekly", "week by week");
+    adverb(TimeUnit.DAY, "a day", "daily", "day by day");
     adverb(TimeUnit.HOUR_OF_DAY, "hourly");
     for (Month month : Month.values()) {
       String name = month.getDisplayName(TextStyle.FULL, Locale.ENGLISH).toLowerCase(Locale.ROOT);

@@ -101,8 +101,9 @@ public final class Lexicon {
       Meaning meaning = new Meaning.ColumnName(ref);
       add(column.label(), meaning, false, true);
       add(table.rowNoun() + " " + column.label(), meaning, false, true);
-      if (!model.namesItsTable(ref)) {
-        add(Labels.ofName(column.name()), meaning, false, true);
+      add(Labels.ofName(column.name()), meaning, false, true);
+      if (model.namesItsTable(ref)) {
+        add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);
       }
       column.alsoCalled().forEach(s -> add(s, meaning, false, true));
       column.unit().ifPresent(this::addUnit);

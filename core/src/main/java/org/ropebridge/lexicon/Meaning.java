@@ -109,8 +109,12 @@ public sealed interface Meaning extends Part {
    */
   record PlainWord(String text, boolean known) implements Meaning {}
 
-  /** An earlier time: "the year before". */
-  record EarlierWord(Measure.Earlier earlier) implements Meaning {}
+  /**
+   * An earlier time: "the year before".
+   *
+   * @param adverb whether it stands by itself, for every span: "year over year"
+   */
+  record EarlierWord(Measure.Earlier earlier, boolean adverb) implements Meaning {}
 
   /** Puts two measures together: "minus". */
   record OperatorWord(Measure.Operator operator) implements Meaning {}

@@ -78,6 +78,7 @@ public enum Role {
   BOTH(true),
   LIST_OF(false),
   SHOWING(false),
+  WITH(true),
   FIRST(false),
   /** The newest: "latest", "most recent". */
   NEWEST(false),

@@ -27,6 +27,9 @@ final class Assembly {
   /** People put "and" or a comma between measures, or they mean something else. */
   private static final double MEASURES_NOT_JOINED = 0.4;
 
+  /** A noun in a ranking is what is ranked. */
+  private static final double NOUN_NOT_RANKED = 0.4;
+
   private final Model model;
   private final LinkPaths paths;
   private final Scope scope;
@@ -101,7 +104,11 @@ final class Assembly {
       said.shares.add(more);
       said.addMeasure(new Measure.Share(more.of(), Optional.empty()));
     } else if (contribution instanceof Contribution.Predicate more) {
-      said.predicates.add(more.filter());
+      if (said.shares.isEmpty()) {
+        narrow(more.filter());
+      } else {
+        said.predicates.add(more.filter());
+      }
     } else if (contribution instanceof Contribution.Moved more) {
       said.moved.add(more);
     } else if (contribution instanceof Contribution.Versus more) {
@@ -126,6 +133,7 @@ final class Assembly {
       said.addGrouping(more.what());
       measures(more.measures(), true);
     } else if (contribution instanceof Contribution.Opposed more) {
+      said.opposed = true;
       ColumnRef column = more.values().column();
       narrow(new Filter.InValues(column, more.values().stored(), false));
       said.addGrouping(new Grouping.ByColumn(column));
@@ -148,6 +156,7 @@ final class Assembly {
     } else if (contribution instanceof Contribution.RelatedBoth more) {
       relate(more.first());
       relate(more.second());
+      said.bothRelated = true;
     } else if (contribution instanceof Contribution.Keeping more) {
       if (more.ofPlan()) {
         said.keeps.add(more.keep());
@@ -215,6 +224,7 @@ final class Assembly {
   }
 
   private void relate(Contribution.Related related) {
+    said.nouns.add(related.anchor());
     said.related.add(
         new Collected.Related(
             related.anchor(),
@@ -233,18 +243,43 @@ final class Assembly {
   }
 
   private void narrow(Filter filter) {
-    if (!said.related.isEmpty()) {
-      Collected.Related last = said.related.get(said.related.size() - 1);
-      if (Conditions.isAbout(filter, last.table(), last.anchor(), scope)) {
-        last.filters().add(filter);
-        return;
-      }
+    if (!said.related.isEmpty() && aboutRelated(filter)) {
+      return;
     }
     if (said.told.isPresent() && filter instanceof Filter.InPeriod) {
       said.told.get().filters().add(filter);
       return;
     }
     said.segments.get(said.segments.size() - 1).filters().add(filter);
+  }
+
+  /**
+   * Takes a filter as one of the rows that point: "no callouts this year". Said of two kinds of
+   * rows it holds for both; a second time asks for rows at both: "in 2024 and again in 2025".
+   */
+  private boolean aboutRelated(Filter filter) {
+    Collected.Related last = said.related.get(said.related.size() - 1);
+    if (!Conditions.isAbout(filter, last.table(), last.anchor(), scope)) {
+      return false;
+    }
+    boolean secondTime =
+        filter instanceof Filter.InPeriod
+            && last.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
+    if (secondTime) {
+      List<Filter> others = new ArrayList<>(last.filters());
+      others.removeIf(Filter.InPeriod.class::isInstance);
+      others.add(filter);
+      said.related.add(new Collected.Related(last.anchor(), last.table(), others, last.negated()));
+      return true;
+    }
+    last.filters().add(filter);
+    if (said.bothRelated) {
+      Collected.Related first = said.related.get(said.related.size() - 2);
+      if (Conditions.isAbout(filter, first.table(), first.anchor(), scope)) {
+        first.filters().add(filter);
+      }
+    }
+    return true;
   }
 
   private Optional<Result> finish() {
@@ -336,7 +371,7 @@ final class Assembly {
         said.segments.stream().filter(s -> !s.measures().isEmpty()).toList();
     boolean eachItsOwn =
         measured.size() > 1
-            && !said.measures.isEmpty()
+            && (said.counting ? 1 : 0) == 0
             && said.shares.isEmpty()
             && said.moved.isEmpty()
             && measured.stream()
@@ -368,8 +403,7 @@ final class Assembly {
                         o ->
                             f instanceof Filter.InValues a
                                     && o instanceof Filter.InValues b
-                                    && a.column().equals(b.column())
-                                    && !a.values().equals(b.values())
+                                    && !a.equals(b)
                                 || f instanceof Filter.InPeriod p
                                     && o instanceof Filter.InPeriod q
                                     && !p.equals(q)));
@@ -443,6 +477,9 @@ final class Assembly {
       return true;
     }
     Contribution.Ranked ranking = said.ranked.get();
+    if (ranking.what().isEmpty() && !said.nouns.isEmpty()) {
+      said.penalty += NOUN_NOT_RANKED;
+    }
     boolean within = ranking.what().isPresent() && said.within.isEmpty();
     if (within && said.groupings.size() == 1 && !said.groupings.contains(ranking.what().get())) {
       said.within = Optional.of(said.groupings.get(0));
@@ -499,6 +536,13 @@ final class Assembly {
             .map(f -> ((Filter.Meets) f).table())
             .distinct()
             .toList();
+    Optional<String> preferred = model.preferences().topBy();
+    if (said.opposed && said.nouns.isEmpty() && preferred.isPresent()) {
+      Measure by = new Measure.MetricValue(preferred.get());
+      said.measures.add(by);
+      said.assumptions.add(Assumption.rankedBy(by));
+      return true;
+    }
     if (tables.size() == 1 && said.nouns.isEmpty()) {
       said.measures.add(new Measure.RowCount(tables.get(0)));
       said.assumptions.add(Assumption.counted(tables.get(0)));

@@ -50,6 +50,8 @@ final class Collected {
   boolean counting;
   boolean showing;
   boolean sideBySide;
+  boolean opposed;
+  boolean bothRelated;
   boolean yesOrNo;
   double penalty;
 

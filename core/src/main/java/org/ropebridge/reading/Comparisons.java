@@ -10,6 +10,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
+import org.ropebridge.plan.TimeUnit;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Scope;
 
@@ -33,16 +34,15 @@ final class Comparisons {
    * the part apart.
    */
   private boolean shares() {
-    if (said.shares.isEmpty()) {
-      said.predicates.forEach(said::addFilter);
-      return true;
-    }
     for (Contribution.ShareOf share : said.shares) {
       List<Filter> part = new ArrayList<>(said.predicates);
       boolean groups =
           !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
       if (part.isEmpty() && groups) {
         if (said.ranked.isEmpty()) {
+          said.within
+              .filter(w -> !said.groupings.contains(w))
+              .ifPresent(w -> said.groupings.add(0, w));
           replace(share, new Measure.Share(share.of(), said.within));
           said.within = Optional.empty();
         }
@@ -122,6 +122,11 @@ final class Comparisons {
       return versus(now, said.versusTime.get().time().period());
     }
     if (said.versus.isPresent()) {
+      if (!overTime && isFiner(said.versus.get(), now)) {
+        Period.Unit unit = ((Measure.UnitBefore) said.versus.get()).unit();
+        said.addGrouping(new Grouping.ByTime(TimeUnit.valueOf(unit.name()), Optional.empty()));
+        return said.versus;
+      }
       if (now.isEmpty() && !overTime) {
         assumeThis(said.versus.get());
       }
@@ -133,6 +138,24 @@ final class Comparisons {
     said.addFilter(period(Period.Relative.current(Period.Unit.YEAR)));
     said.assumptions.add(new Assumption.ComparedYears());
     return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
+  }
+
+  /** Whether growth "month over month" is told for each month of a longer time. */
+  private boolean isFiner(Measure.Earlier earlier, Optional<Period> now) {
+    if (!(earlier instanceof Measure.UnitBefore before)
+        || before.unit() == Period.Unit.HALF
+        || said.moved.isEmpty()) {
+      return false;
+    }
+    if (now.isEmpty()) {
+      return true;
+    }
+    DayRange days = scope.periods().resolve(now.get());
+    if (days.first().isEmpty() || days.end().isEmpty()) {
+      return true;
+    }
+    LocalDate first = days.first().get();
+    return scope.periods().start(before.unit(), days.end().get().minusDays(1)).isAfter(first);
   }
 
   /** Without a period, "the year before" is the one before this year. */

@@ -66,7 +66,6 @@ final class Conditions {
               Optional.empty(),
               related.filters(),
               related.negated()));
-      said.nouns.add(related.anchor());
     }
     if (said.ofRanked.isPresent() && !found(said.ofRanked.get())) {
       return false;

@@ -53,8 +53,16 @@ final class Listings {
       }
     }
     List<String> distinct = nouns.stream().distinct().toList();
+    boolean named =
+        distinct.size() == 1
+            && !said.filters.isEmpty()
+            && scope
+                .namingColumn(distinct.get(0))
+                .filter(c -> scope.holds(c, Column.Holds.CATEGORY))
+                .isPresent();
     boolean wanted =
-        said.showing
+        named
+            || said.showing
             || !said.subjects.isEmpty()
             || said.columns.isPresent()
             || !said.related.isEmpty()
@@ -113,7 +121,9 @@ final class Listings {
     } else {
       per.ifPresent(columns::add);
       scope.namingColumn(table).filter(c -> !columns.contains(c)).ifPresent(columns::add);
-      if (said.columns.isEmpty()) {
+      boolean named =
+          scope.namingColumn(table).filter(c -> scope.holds(c, Column.Holds.CATEGORY)).isPresent();
+      if (said.columns.isEmpty() || !named) {
         telling(table).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
       }
       order.map(Listing.Order::by).filter(c -> !columns.contains(c)).ifPresent(columns::add);

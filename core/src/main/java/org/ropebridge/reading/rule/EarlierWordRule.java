@@ -7,7 +7,7 @@ import org.ropebridge.lexicon.Part;
 /** "the year before" [earlier time] -> that time */
 final class EarlierWordRule extends Rule {
   EarlierWordRule() {
-    super(Slot.a(Meaning.EarlierWord.class));
+    super(Slot.a(Meaning.EarlierWord.class, w -> !w.adverb()));
   }
 
   @Override

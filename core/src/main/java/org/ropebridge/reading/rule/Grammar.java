@@ -6,6 +6,8 @@ import java.util.List;
 public final class Grammar {
   private static final List<Rule> RULES =
       List.of(
+          new EverySpanRule(),
+          new DistributionOfRule(),
           new RowsMentioningRule(),
           new MeasuresVersusRule(),
           new ValuesVersusRule(),

@@ -77,7 +77,7 @@ public record Scope(Model model, LinkPaths paths, PeriodResolver periods) {
         && !scope.paths().shortest(table, anchor, Optional.empty()).isEmpty();
   }
 
-  /** The date that tells the newest rows of a table; several when none is the main one. */
+  /** The date that tells the newest rows of a table: the main one, or else the first. */
   List<ColumnRef> datesOf(String table) {
     Optional<ColumnRef> main = MeasureTables.date(table, Optional.empty(), model);
     if (main.isPresent()) {
@@ -86,6 +86,7 @@ public record Scope(Model model, LinkPaths paths, PeriodResolver periods) {
     return model.table(table).columns().stream()
         .filter(c -> c.holds().isTemporal())
         .map(c -> ColumnRef.of(table, c.name()))
+        .limit(1)
         .toList();
   }
 

@@ -10,7 +10,7 @@ import org.ropebridge.lexicon.Role;
  */
 final class ShowingRule extends Rule {
   ShowingRule() {
-    super(Slot.word(Role.SHOWING, Role.PREPOSITION, Role.AND), Slot.a(Phrase.ColumnList.class));
+    super(Slot.word(Role.SHOWING, Role.WITH), Slot.a(Phrase.ColumnList.class));
   }
 
   @Override
