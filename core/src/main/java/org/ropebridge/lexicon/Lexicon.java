@@ -38,9 +38,11 @@ public final class Lexicon {
   /** Names of values are said as they are more often than other words. */
   private static final double INFLECTED_VALUE = 0.75;
 
-  private static final double SAME_STEM = 0.86;
+  private static final double SAME_STEM = 0.8;
   private static final double SHORTENED = 0.93;
   private static final double SLIP = 0.75;
+  private static final double APART = 0.9;
+  private static final double ECHO = 0.9;
   private static final double PLAIN_WORD = 0.8;
   private static final double KNOWN_PLAIN_WORD = 0.3;
 
@@ -50,6 +52,10 @@ public final class Lexicon {
   private final Vocabulary vocabulary;
   private final Map<String, List<Entry>> entries = new HashMap<>();
   private final Slips slips = new Slips();
+
+  /** The stems of the words that items go by. */
+  private final Map<Meaning, Set<String>> nameWords = new HashMap<>();
+
   private final Map<String, String> meanings;
 
   private record Entry(
@@ -174,6 +180,14 @@ public final class Lexicon {
     if (words.isEmpty()) {
       return;
     }
+    boolean item =
+        meaning instanceof Meaning.MetricName
+            || meaning instanceof Meaning.ColumnName
+            || meaning instanceof Meaning.RowNoun
+            || meaning instanceof Meaning.ConditionName;
+    if (item) {
+      nameWords.computeIfAbsent(meaning, m -> new HashSet<>()).addAll(stems(words));
+    }
     Entry entry =
         new Entry(
             compact(words), compact(singulars(words)), compact(stems(words)), meaning, shortened);
@@ -228,8 +242,89 @@ public final class Lexicon {
     if (any) {
       lookUp(tokens, typed, corrected, mentions);
     }
+    acrossFillers(tokens, typed, mentions);
+    echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /** Names whose words stand apart, with words without effect between: "water was lost". */
+  private void acrossFillers(List<Token> tokens, String[] typed, List<Mention> mentions) {
+    boolean[] filler = new boolean[typed.length];
+    for (Mention mention : mentions) {
+      if (mention.to() == mention.from() + 1
+          && mention.meaning() instanceof Meaning.FunctionWord word
+          && (word.role() == Role.FILLER || word.role() == Role.BE)) {
+        filler[mention.from()] = true;
+      }
+    }
+    for (int from = 0; from < typed.length; from++) {
+      if (filler[from] || tokens.get(from).kind() != Token.Kind.WORD) {
+        continue;
+      }
+      List<String> words = new ArrayList<>(List.of(typed[from]));
+      boolean skipped = false;
+      for (int to = from + 1; to < Math.min(typed.length, from + LONGEST_PHRASE); to++) {
+        if (tokens.get(to).kind() != Token.Kind.WORD) {
+          break;
+        }
+        if (filler[to]) {
+          skipped = true;
+          continue;
+        }
+        words.add(typed[to]);
+        if (skipped) {
+          apart(words, from, to + 1, mentions);
+        }
+      }
+    }
+  }
+
+  private void apart(List<String> words, int from, int to, List<Mention> mentions) {
+    String compact = compact(words);
+    String stems = compact(stems(words));
+    for (Entry entry : entries.getOrDefault(stems, List.of())) {
+      boolean item =
+          entry.meaning() instanceof Meaning.MetricName
+              || entry.meaning() instanceof Meaning.ConditionName
+              || entry.meaning() instanceof Meaning.ColumnName;
+      if (item) {
+        mention(entry, compact, compact(singulars(words)), stems, from, to, false)
+            .map(m -> m.weaker(APART))
+            .ifPresent(mentions::add);
+      }
+    }
+  }
+
+  /** A word that no more than repeats a name of the item beside it: "water consumption". */
+  private void echoes(List<Token> tokens, String[] typed, List<Mention> mentions) {
+    boolean[] known = new boolean[typed.length];
+    for (Mention mention : mentions) {
+      Arrays.fill(known, mention.from(), mention.to(), true);
+    }
+    for (Mention mention : List.copyOf(mentions)) {
+      Set<String> own = nameWords.getOrDefault(mention.meaning(), Set.of());
+      int from = mention.from();
+      int to = mention.to();
+      while (from > 0 && echoes(tokens, typed, known, from - 1, own)) {
+        from--;
+      }
+      while (to < typed.length && echoes(tokens, typed, known, to, own)) {
+        to++;
+      }
+      if (to - from > mention.to() - mention.from()) {
+        mentions.add(
+            new Mention(
+                from, to, mention.meaning(), mention.quality() * ECHO, Mention.Found.INFLECTED));
+      }
+    }
+  }
+
+  private boolean echoes(
+      List<Token> tokens, String[] typed, boolean[] known, int at, Set<String> own) {
+    return !known[at]
+        && tokens.get(at).kind() == Token.Kind.WORD
+        && own.contains(vocabulary.stem(typed[at]));
   }
 
   /** Words behind one that asks for words, such as "mentioning", may be just themselves. */

@@ -182,6 +182,7 @@ final class Assembly {
     if (contribution instanceof Contribution.Showing) {
       said.showing = true;
     } else if (contribution instanceof Contribution.Rows more) {
+      more.filters().forEach(this::narrow);
       return once(said.rows.isEmpty(), () -> said.rows = Optional.of(more));
     } else if (contribution instanceof Contribution.Columns more) {
       return once(said.columns.isEmpty(), () -> said.columns = Optional.of(more));
@@ -296,6 +297,9 @@ final class Assembly {
       return listings
           .plan(listed.get())
           .map(p -> new Result(withoutIdleRoles(p), said.assumptions, said.penalty));
+    }
+    if (said.extremes.isEmpty()) {
+      said.subjects.forEach(subject -> said.addGrouping(subject.what()));
     }
     boolean rowsOnly =
         said.rows.isPresent()
@@ -456,7 +460,9 @@ final class Assembly {
                   Optional.of(subject.what()),
                   Optional.of(extreme.by())));
     }
-    if (!said.rankMeasures.isEmpty()) {
+    if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && said.measures.isEmpty()) {
+      said.rankMeasures.forEach(said::addMeasure);
+    } else if (!said.rankMeasures.isEmpty()) {
       if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {
         return false;
       }
@@ -493,6 +499,8 @@ final class Assembly {
       Optional<Measure> by = Optional.empty();
       if (said.measures.size() == 1) {
         by = Optional.of(said.measures.get(0));
+      } else if (said.measures.isEmpty() && countsNoun(ranking)) {
+        by = Optional.of(new Measure.RowCount(said.nouns.get(0)));
       } else if (said.measures.isEmpty()) {
         by = model.preferences().topBy().map(Measure.MetricValue::new);
         by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
@@ -508,6 +516,17 @@ final class Assembly {
       said.measures.add(0, by);
     }
     return true;
+  }
+
+  /** "top cause of leaks": what is ranked is ranked by how many of the noun it has. */
+  private boolean countsNoun(Contribution.Ranked ranking) {
+    if (said.nouns.size() != 1 || ranking.what().isEmpty()) {
+      return false;
+    }
+    String noun = said.nouns.get(0);
+    return !(ranking.what().get() instanceof Grouping.ByColumn by
+        && by.column().table().equals(noun)
+        && model.namesItsTable(by.column()));
   }
 
   static boolean isTop(Contribution.Direction direction, Measure by, Model model) {

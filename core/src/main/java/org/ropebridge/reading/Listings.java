@@ -47,10 +47,11 @@ final class Listings {
     }
     List<String> nouns = new ArrayList<>(said.nouns);
     for (Contribution.Subject subject : said.subjects) {
-      if (subject.what() instanceof Grouping.ByColumn by
-          && scope.model().namesItsTable(by.column())) {
-        nouns.add(by.column().table());
+      if (!(subject.what() instanceof Grouping.ByColumn by)
+          || !scope.model().namesItsTable(by.column())) {
+        return Optional.empty();
       }
+      nouns.add(by.column().table());
     }
     List<String> distinct = nouns.stream().distinct().toList();
     boolean named =

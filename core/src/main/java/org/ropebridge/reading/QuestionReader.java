@@ -45,7 +45,7 @@ public final class QuestionReader {
   private static final int MOST_TOKENS = 250;
 
   private static final double NEAR_TIE = 0.12;
-  private static final double STEP_ON_A_WAY = 0.02;
+  private static final double STEP_ON_A_WAY = 0.033;
   private static final double GUESSED_ROLE = 0.25;
   private static final double SECOND_PERIOD = 0.5;
   private static final double LARGEST_UNREAD_SHARE = 0.34;
@@ -250,7 +250,10 @@ public final class QuestionReader {
     return Math.max(0, periods - 1);
   }
 
-  /** How far the plan's columns are from the rows that it computes over. */
+  /**
+   * How far the plan's columns are from the rows that it computes over; columns of those rows
+   * themselves are much nearer than any other.
+   */
   private int steps(Plan plan, List<PlanCheck.Fault> faults) {
     if (!faults.isEmpty()) {
       return 0;
@@ -273,7 +276,12 @@ public final class QuestionReader {
     int steps = 0;
     for (String base : bases) {
       for (ColumnRef column : columns) {
-        steps += paths.to(base, column).map(w -> w.steps().size()).orElse(0);
+        steps +=
+            paths
+                .to(base, column)
+                .map(w -> w.steps().size())
+                .map(n -> n == 0 ? 0 : n + 3)
+                .orElse(0);
       }
     }
     return steps;

@@ -71,7 +71,7 @@ public final class FileShapes {
               "one_row_is",
               new Either(
                   new Text("What one row is called.", ""),
-                  new Items("Singular and plural.", new Text("", ""))))
+                  new Items("Singular and plural.", new Text("", ""), true)))
           .may("also_called", SYNONYMS)
           .must("key", NAME)
           .may(

@@ -18,8 +18,16 @@ sealed interface Shape {
   /** One of a few words. */
   record Choice(String about, List<String> words) implements Shape {}
 
-  /** A list of one shape. */
-  record Items(String about, Shape item) implements Shape {}
+  /**
+   * A list of one shape.
+   *
+   * @param mayRepeat whether the same item may well stand there twice
+   */
+  record Items(String about, Shape item, boolean mayRepeat) implements Shape {
+    Items(String about, Shape item) {
+      this(about, item, false);
+    }
+  }
 
   /** Names of the author's choice, each with a value of one shape. */
   record Named(String about, Shape value) implements Shape {}

@@ -185,7 +185,7 @@ final class YamlTree {
           v -> {
             places.put(below, place(item));
             values.add(v);
-            if (v instanceof String && !seen.add(v)) {
+            if (v instanceof String && !seen.add(v) && !shape.mayRepeat()) {
               faults.add(Fault.warning(place(item), "\"" + v + "\" is listed twice", "keep one"));
             }
           });

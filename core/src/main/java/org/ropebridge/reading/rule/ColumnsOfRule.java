@@ -33,8 +33,8 @@ final class ColumnsOfRule extends Rule {
         columns.stream()
             .allMatch(c -> !scope.paths().shortest(table, c.table(), c.role()).isEmpty());
     boolean own = columns.stream().anyMatch(c -> c.table().equals(table));
-    if (reached && own) {
-      out.accept(new Contribution.Rows(table, columns));
+    if (reached && own && !columns.stream().anyMatch(c -> scope.isNameOfOther(c, table))) {
+      out.accept(new Contribution.Rows(table, columns, List.of()));
     }
   }
 }

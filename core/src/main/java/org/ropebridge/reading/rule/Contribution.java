@@ -128,9 +128,10 @@ public sealed interface Contribution extends Part {
   record Moved(Measure.Move move, Measure.Plain of) implements Contribution {}
 
   /** "list of huts showing ...". */
-  record Rows(String table, List<ColumnRef> columns) implements Contribution {
+  record Rows(String table, List<ColumnRef> columns, List<Filter> filters) implements Contribution {
     public Rows {
       columns = List.copyOf(columns);
+      filters = List.copyOf(filters);
     }
   }
 

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -28,6 +29,7 @@ final class ListOfRule extends Rule {
     out.accept(
         new Contribution.Rows(
             match.get(1, Meaning.RowNoun.class).table(),
-            match.get(3, Phrase.ColumnList.class).columns()));
+            match.get(3, Phrase.ColumnList.class).columns(),
+            List.of()));
   }
 }

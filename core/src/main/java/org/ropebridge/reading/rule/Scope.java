@@ -109,7 +109,21 @@ public record Scope(Model model, LinkPaths paths, PeriodResolver periods) {
               .toList();
       fitting = heights.size() == 1 ? heights : fitting;
     }
+    List<Column> addingUp =
+        fitting.stream()
+            .filter(c -> c.addsUp().map(a -> a == Column.AddsUp.SUM).orElse(true))
+            .toList();
+    if (!dimension.isEmpty() && addingUp.size() == 1) {
+      fitting = addingUp;
+    }
     List<ColumnRef> columns = fitting.stream().map(c -> ColumnRef.of(table, c.name())).toList();
     return columns.size() > 3 ? List.of() : columns;
+  }
+
+  /** Whether the column names rows of another table by the word that also names this one's. */
+  boolean isNameOfOther(ColumnRef column, String table) {
+    return !column.table().equals(table)
+        && model.namesItsTable(column)
+        && namingColumn(table).filter(own -> own.column().equals(column.column())).isPresent();
   }
 }

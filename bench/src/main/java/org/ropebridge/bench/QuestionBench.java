@@ -1,0 +1,214 @@
+package org.ropebridge.bench;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import org.ropebridge.access.Access;
+import org.ropebridge.answer.Rows;
+import org.ropebridge.demo.DemoData;
+import org.ropebridge.demo.DemoLoader;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.model.Model;
+import org.ropebridge.reading.QuestionReader;
+import org.ropebridge.reading.Reading;
+import org.ropebridge.sql.SqlQuery;
+import org.ropebridge.sql.SqlWriter;
+
+/**
+ * Asks questions with known answers and says how many were right. Each line of a question file has
+ * a part, a family, the question, and SQL for the same values, or {@code !declined} or {@code
+ * !asked}. The misses of part {@code h}, which is held back, are counted and never listed.
+ *
+ * <p>Arguments: the URL of an empty database, then names of models; all when none is given.
+ */
+public final class QuestionBench {
+  private static final String HELD_BACK = "h";
+
+  private final Model model;
+  private final QuestionReader reader;
+  private final SqlWriter writer;
+  private final Connection connection;
+
+  private QuestionBench(String name, Connection connection) {
+    this.connection = connection;
+    this.model = PracticeModels.model(name);
+    this.reader =
+        new QuestionReader(
+            model,
+            PracticeModels.values(model, connection),
+            LanguagePack.ENGLISH,
+            model.calendar().fixedToday().orElseThrow());
+    this.writer = new SqlWriter(Access.unlimited(model), reader.periods(), reader.restatement());
+  }
+
+  /** What became of a question. */
+  public enum Outcome {
+    RIGHT,
+    PARTLY,
+    ASKED,
+    DECLINED,
+    WRONG
+  }
+
+  /** A line of a question file. */
+  record Question(String part, String family, String ask, String expected) {
+    static Question of(String line) {
+      String[] cells = line.split("\t", -1);
+      if (cells.length != 4) {
+        throw new IllegalArgumentException("four cells are expected: " + line);
+      }
+      return new Question(cells[0], cells[1], cells[2], cells[3]);
+    }
+  }
+
+  /** Counts of outcomes. */
+  static final class Tally {
+    private final Map<Outcome, Integer> counts = new EnumMap<>(Outcome.class);
+
+    void add(Outcome outcome) {
+      counts.merge(outcome, 1, Integer::sum);
+    }
+
+    int of(Outcome outcome) {
+      return counts.getOrDefault(outcome, 0);
+    }
+
+    int all() {
+      return counts.values().stream().mapToInt(i -> i).sum();
+    }
+
+    @Override
+    public String toString() {
+      return String.format(
+          Locale.ROOT,
+          "%4d asked: %5.1f%% right, %d partly, %d asked back, %d declined, %d wrong",
+          all(),
+          100.0 * of(Outcome.RIGHT) / Math.max(1, all()),
+          of(Outcome.PARTLY),
+          of(Outcome.ASKED),
+          of(Outcome.DECLINED),
+          of(Outcome.WRONG));
+    }
+  }
+
+  /** Runs the benchmark. */
+  public static void main(String[] arguments) throws SQLException {
+    List<String> names = new ArrayList<>(List.of("huts"));
+    names.addAll(PracticeModels.OTHERS);
+    if (arguments.length > 1) {
+      names = List.of(arguments).subList(1, arguments.length);
+    }
+    for (String name : names) {
+      try (Connection connection = DriverManager.getConnection(arguments[0])) {
+        load(name, connection);
+        new QuestionBench(name, connection).run(name);
+      }
+    }
+  }
+
+  private static void load(String name, Connection connection) throws SQLException {
+    try (Statement statement = connection.createStatement()) {
+      if (name.equals("huts")) {
+        statement.execute("drop schema if exists hut, safety, member cascade");
+        DemoLoader.load(connection, DemoData.Size.SMALL, "public", table -> {});
+        statement.execute("set search_path to hut, safety, member");
+      } else {
+        statement.execute("drop schema if exists " + name + " cascade");
+        statement.execute(PracticeModels.schema(name));
+        statement.execute("set search_path to " + name);
+      }
+      statement.execute("set statement_timeout to '30s'");
+    }
+    if (!connection.getAutoCommit()) {
+      connection.commit();
+    }
+  }
+
+  private void run(String name) {
+    Map<String, Tally> parts = new TreeMap<>();
+    Map<String, Tally> families = new TreeMap<>();
+    List<String> misses = new ArrayList<>();
+    for (String line : PracticeModels.lines("/questions/" + name + ".tsv")) {
+      if (line.startsWith("#")) {
+        continue;
+      }
+      Question question = Question.of(line);
+      Reading reading = reader.read(question.ask());
+      Outcome outcome = outcome(question, reading);
+      parts.computeIfAbsent(question.part(), p -> new Tally()).add(outcome);
+      families.computeIfAbsent(question.family(), f -> new Tally()).add(outcome);
+      if (outcome != Outcome.RIGHT && !question.part().equals(HELD_BACK)) {
+        misses.add(
+            outcome
+                + "  "
+                + question.ask()
+                + "\n      "
+                + reading.restatement().orElse("")
+                + " "
+                + reading.reason()
+                + " "
+                + reading.choices().stream().map(Reading.Choice::restatement).toList());
+      }
+    }
+    System.out.println("== " + name);
+    families.forEach((f, t) -> System.out.printf(Locale.ROOT, "  %-14s %s%n", f, t));
+    parts.forEach(
+        (p, t) ->
+            System.out.printf(
+                Locale.ROOT, "%-14s %s%n", p.equals(HELD_BACK) ? "held back" : "development", t));
+    misses.forEach(m -> System.out.println("  " + m));
+  }
+
+  private Outcome outcome(Question question, Reading reading) {
+    boolean declined = reading.status() == Reading.Status.DECLINED;
+    boolean asked = reading.status() == Reading.Status.UNCLEAR;
+    if (question.expected().equals("!declined")) {
+      return declined || asked
+          ? Outcome.RIGHT
+          : reading.status() == Reading.Status.PARTLY ? Outcome.PARTLY : Outcome.WRONG;
+    } else if (question.expected().equals("!asked")) {
+      return asked ? Outcome.RIGHT : declined ? Outcome.DECLINED : Outcome.WRONG;
+    } else if (declined) {
+      return Outcome.DECLINED;
+    } else if (asked) {
+      return Outcome.ASKED;
+    } else if (reading.status() == Reading.Status.PARTLY) {
+      return Outcome.PARTLY;
+    }
+    SqlQuery query = writer.write(reading.plan().orElseThrow());
+    List<List<Object>> rows =
+        Rows.shown(run(query.text(), query.parameters()), reading.plan().get(), model);
+    List<List<Object>> expected = run(question.expected(), List.of());
+    return SameRows.hold(expected, rows) ? Outcome.RIGHT : Outcome.WRONG;
+  }
+
+  private List<List<Object>> run(String sql, List<Object> parameters) {
+    try (PreparedStatement statement = connection.prepareStatement(sql)) {
+      for (int i = 0; i < parameters.size(); i++) {
+        statement.setObject(i + 1, parameters.get(i));
+      }
+      List<List<Object>> rows = new ArrayList<>();
+      try (ResultSet result = statement.executeQuery()) {
+        while (result.next()) {
+          List<Object> row = new ArrayList<>();
+          for (int i = 1; i <= result.getMetaData().getColumnCount(); i++) {
+            row.add(result.getObject(i));
+          }
+          rows.add(row);
+        }
+      }
+      return rows;
+    } catch (SQLException e) {
+      throw new IllegalStateException(e.getMessage() + "\n" + sql, e);
+    }
+  }
+}

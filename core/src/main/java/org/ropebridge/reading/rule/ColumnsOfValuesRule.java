@@ -1,0 +1,41 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "title and director of all comedies" [columns] [of] [values] -> the rows with such a value, with
+ * those columns
+ */
+final class ColumnsOfValuesRule extends Rule {
+  ColumnsOfValuesRule() {
+    super(
+        Slot.word(Role.LIST, Role.LIST_OF, Role.WHICH).maybe(),
+        Slot.a(Phrase.ColumnList.class),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Phrase.Values.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.1;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Phrase.Values values = match.get(3, Phrase.Values.class);
+    String table = values.column().table();
+    List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
+    if (columns.stream().allMatch(c -> c.table().equals(table))) {
+      out.accept(
+          new Contribution.Rows(
+              table,
+              columns,
+              List.of(new Filter.InValues(values.column(), values.stored(), false))));
+    }
+  }
+}
