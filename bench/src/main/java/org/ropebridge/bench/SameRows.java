@@ -92,7 +92,7 @@ final class SameRows {
           new BigDecimal(number.toString()).setScale(DECIMALS, RoundingMode.HALF_UP).round(DIGITS);
       return exact.signum() == 0 ? "0" : exact.stripTrailingZeros().toPlainString();
     } else if (value instanceof Timestamp time) {
-      return time.toLocalDateTime().toString();
+      return time.toLocalDateTime().toString().toLowerCase(Locale.ROOT);
     }
     String text = value.toString().toLowerCase(Locale.ROOT);
     // A range is expected by its lower end.

@@ -151,6 +151,11 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> dateWords() {
+    return Set.of("date", "time", "day");
+  }
+
+  @Override
   public boolean isCommon(String word) {
     return COMMON.contains(word);
   }
@@ -311,6 +316,11 @@ final class EnglishVocabulary implements Vocabulary {
         "on file",
         "in all",
         "all told",
+        "made",
+        "brought in",
+        "brought",
+        "bring in",
+        "brings in",
         "actually",
         "currently",
         "really");
@@ -733,7 +743,6 @@ final class EnglishVocabulary implements Vocabulary {
         "absolute change in",
         "absolute change of",
         "difference in",
-        "how much did",
         "increase",
         "decrease",
         "drop",
@@ -1145,10 +1154,22 @@ final class EnglishVocabulary implements Vocabulary {
         "std deviation",
         "spread");
     put(Role.PERCENTILE, "percentile", "percentile of", "centile", "percentile for");
-    superlative(true, "", "highest", "largest", "biggest", "greatest", "most", "the most");
-    superlative(false, "", "lowest", "smallest", "fewest", "least", "the least", "the fewest");
+    superlative(true, "", "highest", "largest", "biggest", "greatest");
+    superlative(true, "amount", "most", "the most");
+    superlative(false, "", "lowest", "smallest");
+    superlative(false, "amount", "fewest", "least", "the least", "the fewest");
     superlative(true, "time", "longest");
     superlative(false, "time", "shortest", "briefest");
+    superlative(true, "weight", "heaviest");
+    superlative(false, "weight", "lightest");
+    superlative(true, "money", "most expensive", "dearest", "priciest", "costliest", "best paid");
+    superlative(false, "money", "cheapest", "least expensive", "lowest priced");
+    superlative(true, "temperature", "hottest", "warmest");
+    superlative(false, "temperature", "coldest", "coolest");
+    superlative(false, "time", "quickest", "fastest");
+    superlative(true, "time", "slowest");
+    superlative(true, "length", "deepest", "farthest", "furthest");
+    superlative(false, "length", "shallowest", "nearest", "closest");
     superlative(true, "length", "longest", "tallest", "widest");
     superlative(false, "length", "shortest", "narrowest");
     put(new Meaning.JudgementWord(true), "best", "best performing", "strongest");

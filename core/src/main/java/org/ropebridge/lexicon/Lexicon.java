@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -112,6 +113,9 @@ public final class Lexicon {
         add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);
       }
       column.alsoCalled().forEach(s -> add(s, meaning, false, true));
+      if (column.holds().isTemporal()) {
+        withoutDateWord(column.label()).ifPresent(s -> add(s, meaning, true, true));
+      }
       column.unit().ifPresent(this::addUnit);
       addValues(column, ref, values.of(ref), model.namesItsTable(ref));
     }
@@ -135,6 +139,12 @@ public final class Lexicon {
       add(table.rowNoun() + " " + condition.label(), meaning, false, true);
       condition.alsoCalled().forEach(s -> add(s, meaning, false, true));
     }
+  }
+
+  private Optional<String> withoutDateWord(String label) {
+    return lastWord(label)
+        .filter(vocabulary.dateWords()::contains)
+        .map(w -> label.substring(0, label.toLowerCase(Locale.ROOT).lastIndexOf(w)).strip());
   }
 
   private void addValues(Column column, ColumnRef ref, List<String> stored, boolean areNames) {

@@ -2,6 +2,7 @@ package org.ropebridge.lexicon;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What the lexicon needs to know of a language. */
 public interface Vocabulary {
@@ -16,6 +17,9 @@ public interface Vocabulary {
 
   /** Other words for a unit, such as "metres" for "m". */
   List<String> unitNames(String unit);
+
+  /** Words that names of dates end with and people leave out: "arrival" for "arrival date". */
+  Set<String> dateWords();
 
   /** Common words of the language that are never slips of a model's words. */
   boolean isCommon(String word);

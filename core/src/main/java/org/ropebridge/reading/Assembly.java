@@ -285,10 +285,15 @@ final class Assembly {
 
   private Optional<Result> finish() {
     settleFilters();
-    if (!joinParts()
-        || !new Conditions(said, scope).settle()
-        || !new Comparisons(said, scope).settle()
-        || !rank()) {
+    if (!joinParts() || !new Conditions(said, scope).settle()) {
+      return Optional.empty();
+    }
+    boolean comparing =
+        said.versus.isPresent() || said.versusTime.isPresent() || said.fromTo.isPresent();
+    if (comparing && said.measures.isEmpty() && said.moved.isEmpty() && !inferMeasure()) {
+      return Optional.empty();
+    }
+    if (!new Comparisons(said, scope).settle() || !rank()) {
       return Optional.empty();
     }
     Listings listings = new Listings(said, scope);

@@ -6,6 +6,7 @@ import static org.jooq.impl.DSL.select;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -160,14 +161,22 @@ final class PlanSql {
     return List.copyOf(fields);
   }
 
+  /** The groups at one end. Where the value that names a group is missing, it is not ranked. */
   private Select<?> ranked(Select<?> stage, Plan.Ranking ranking) {
     String source = ctes.add("ranked groups", stage);
     Field<?> by = headings.field(ranking.by());
     List<Field<?>> columns = carried(computed(plan));
+    Condition ranked = by.isNotNull();
+    for (Grouping grouping : plan.groupings()) {
+      boolean isRanked = !ranking.within().equals(Optional.of(grouping));
+      if (isRanked && grouping instanceof Grouping.ByColumn) {
+        ranked = ranked.and(headings.field(grouping).isNotNull());
+      }
+    }
     if (ranking.within().isEmpty()) {
       return select(columns)
           .from(Names.of(source))
-          .where(by.isNotNull())
+          .where(ranked)
           .orderBy(ranking.top() ? by.desc() : by.asc())
           .limit(inline(ranking.count()))
           .withTies();
@@ -179,8 +188,7 @@ final class PlanSql {
                 DSL.partitionBy(List.of(identity(ranking.within().get())))
                     .orderBy(ranking.top() ? by.desc() : by.asc()))
             .as(Names.of(PLACE)));
-    String places =
-        ctes.add("places", select(withPlace).from(Names.of(source)).where(by.isNotNull()));
+    String places = ctes.add("places", select(withPlace).from(Names.of(source)).where(ranked));
     return select(columns)
         .from(Names.of(places))
         .where(DSL.field(Names.of(PLACE), Integer.class).le(inline(ranking.count())));

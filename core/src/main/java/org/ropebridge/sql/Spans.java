@@ -2,6 +2,7 @@ package org.ropebridge.sql;
 
 import static org.jooq.impl.DSL.select;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -113,14 +114,20 @@ final class Spans {
             () -> DSL.field(select(DSL.min(headings.field(grouping))).from(Names.of(source))));
   }
 
+  /** The last span of the period, but of a period that is not over the last that has come. */
   private Field<?> last(String source, Grouping.ByTime grouping) {
-    return range(grouping)
-        .flatMap(DayRange::last)
-        .map(d -> d.isAfter(ground.periods().today()) ? ground.periods().today() : d)
-        .<Field<?>>map(
-            d -> ground.dialect().bucket(grouping.unit(), DSL.val(d), ground.model().calendar()))
-        .orElseGet(
-            () -> DSL.field(select(DSL.max(headings.field(grouping))).from(Names.of(source))));
+    Field<?> newest = DSL.field(select(DSL.max(headings.field(grouping))).from(Names.of(source)));
+    Optional<LocalDate> last = range(grouping).flatMap(DayRange::last);
+    if (last.isEmpty()) {
+      return newest;
+    }
+    LocalDate today = ground.periods().today();
+    boolean over = !last.get().isAfter(today);
+    Field<?> span =
+        ground
+            .dialect()
+            .bucket(grouping.unit(), DSL.val(over ? last.get() : today), ground.model().calendar());
+    return over ? span : DSL.field("greatest({0}, {1})", Object.class, span, newest);
   }
 
   /** The days that the plan's one period on the grouped date covers. */

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -30,7 +31,10 @@ final class BareColumnRule extends Rule {
           .addsUp()
           .filter(a -> a == Column.AddsUp.SUM || a == Column.AddsUp.AVERAGE)
           .map(a -> a == Column.AddsUp.SUM ? Measure.Kind.SUM : Measure.Kind.AVERAGE)
-          .ifPresent(kind -> out.accept(Contribution.Measures.of(Measure.Statistic.of(kind, ref))));
+          .ifPresent(
+              kind ->
+                  out.accept(
+                      new Contribution.Measures(List.of(Measure.Statistic.of(kind, ref)), true)));
     }
   }
 }

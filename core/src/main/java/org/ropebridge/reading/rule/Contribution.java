@@ -14,10 +14,18 @@ import org.ropebridge.plan.Plan;
 /** A part that adds something to a plan by itself, wherever in the question it stands. */
 public sealed interface Contribution extends Part {
 
-  /** Measures to compute. */
-  record Measures(List<Measure> measures) implements Contribution {
+  /**
+   * Measures to compute.
+   *
+   * @param bare whether it is a number column by itself, which may mean the column as well
+   */
+  record Measures(List<Measure> measures, boolean bare) implements Contribution {
     public Measures {
       measures = List.copyOf(measures);
+    }
+
+    public Measures(List<Measure> measures) {
+      this(measures, false);
     }
 
     static Measures of(Measure measure) {

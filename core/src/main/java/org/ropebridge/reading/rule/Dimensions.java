@@ -16,6 +16,8 @@ final class Dimensions {
           Set.of("m", "km", "cm", "mm", "ft", "mi", "miles", "metres", "meters", "inches"),
           "weight",
           Set.of("kg", "g", "t", "lb", "oz", "tonnes", "grams", "mg"),
+          "temperature",
+          Set.of("degrees", "\u00b0c", "c", "\u00b0f", "f", "k", "degrees celsius"),
           "money",
           Set.of("eur", "usd", "gbp", "chf", "euros", "dollars", "pounds"));
 

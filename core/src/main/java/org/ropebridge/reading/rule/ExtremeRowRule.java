@@ -1,13 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
@@ -22,10 +17,6 @@ final class ExtremeRowRule extends Rule {
         Slot.a(Meaning.RowNoun.class));
   }
 
-  private static final Set<String> TIME =
-      Set.of("nights", "days", "hours", "minutes", "seconds", "weeks", "months", "years", "h");
-  private static final Set<String> LENGTH = Set.of("m", "km", "cm", "mm", "ft", "mi", "miles");
-
   @Override
   public double bonus() {
     return 0.1;
@@ -35,22 +26,14 @@ final class ExtremeRowRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.SuperlativeWord word = match.get(0, Meaning.SuperlativeWord.class);
     String table = match.get(1, Meaning.RowNoun.class).table();
-    Set<String> units = word.dimension().equals("time") ? TIME : LENGTH;
-    List<Column> columns =
-        scope.model().table(table).columns().stream()
-            .filter(c -> c.holds() == Column.Holds.NUMBER)
-            .filter(
-                c -> c.unit().map(u -> units.contains(u.toLowerCase(Locale.ROOT))).orElse(false))
-            .toList();
-    for (Column column : columns) {
+    if (scope.namingColumn(table).isPresent()) {
+      return;
+    }
+    for (ColumnRef column : scope.measuredBy(table, word.dimension())) {
       out.accept(
           Contribution.Measures.of(
               Measure.Statistic.of(
-                  word.most() ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM,
-                  ColumnRef.of(table, column.name()))));
-      if (column.addsUp().equals(Optional.of(Column.AddsUp.SUM))) {
-        return;
-      }
+                  word.most() ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, column)));
     }
   }
 }

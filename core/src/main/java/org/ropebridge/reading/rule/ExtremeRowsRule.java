@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Listing;
 
@@ -28,8 +27,7 @@ final class ExtremeRowsRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.SuperlativeWord word = match.get(1, Meaning.SuperlativeWord.class);
     String table = match.get(2, Meaning.RowNoun.class).table();
-    boolean named =
-        scope.namingColumn(table).filter(c -> !scope.holds(c, Column.Holds.ID)).isPresent();
+    boolean named = scope.namingColumn(table).isPresent();
     boolean several = match.has(0) || match.isPlural(2);
     int count =
         match

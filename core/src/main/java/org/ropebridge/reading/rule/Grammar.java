@@ -6,6 +6,8 @@ import java.util.List;
 public final class Grammar {
   private static final List<Rule> RULES =
       List.of(
+          new AverageOfRatioRule(),
+          new DoneByRule(),
           new ColumnsOfValuesRule(),
           new EverySpanRule(),
           new DistributionOfRule(),

@@ -14,7 +14,7 @@ final class KeepAmountRule extends Rule {
     super(
         Slot.word(Role.PREPOSITION, Role.SHOWING).maybe(),
         Slot.a(Phrase.Comparing.class),
-        Slot.a(Part.class, Operands::isOperand));
+        Slot.a(Part.class, p -> Operands.isOperand(p) && !Operands.isBare(p)));
   }
 
   @Override
@@ -26,8 +26,6 @@ final class KeepAmountRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
     Measure measure = Operands.of(match.get(2, Part.class));
-    if (!(measure instanceof Measure.Statistic)) {
-      out.accept(new Contribution.Keeping(Keeps.compared(measure, comparing, scope), false));
-    }
+    out.accept(new Contribution.Keeping(Keeps.compared(measure, comparing, scope), false));
   }
 }

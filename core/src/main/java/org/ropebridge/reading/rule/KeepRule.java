@@ -13,7 +13,7 @@ final class KeepRule extends Rule {
   KeepRule() {
     super(
         Slot.word(Role.PREPOSITION, Role.KEEPING, Role.BE).maybe(),
-        Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1),
+        Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1 && !m.bare()),
         Slot.word(Role.BE).maybe(),
         Slot.a(Phrase.Comparing.class));
   }

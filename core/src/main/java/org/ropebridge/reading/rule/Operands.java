@@ -28,6 +28,11 @@ final class Operands {
     return isOperand(part) && of(part) instanceof Measure.Basic;
   }
 
+  /** Whether it is a number column by itself. */
+  static boolean isBare(Part part) {
+    return part instanceof Contribution.Measures m && m.bare();
+  }
+
   static boolean isOperandOrColumn(Part part) {
     return isOperand(part) || part instanceof Meaning.ColumnName;
   }

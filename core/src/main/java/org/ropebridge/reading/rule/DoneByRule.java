@@ -1,0 +1,31 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+
+/** "collected by Asta Berg", "by phone" [date column] [by] [values] -> rows with those values */
+final class DoneByRule extends Rule {
+  DoneByRule() {
+    super(
+        Slot.a(Meaning.ColumnName.class).maybe(), Slot.word(Role.BY), Slot.a(Phrase.Values.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.0;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    boolean verb =
+        match.find(0, Meaning.ColumnName.class).map(c -> scope.isTemporal(c.column())).orElse(true);
+    if (verb) {
+      Phrase.Values values = match.get(2, Phrase.Values.class);
+      out.accept(
+          new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), false)));
+    }
+  }
+}
