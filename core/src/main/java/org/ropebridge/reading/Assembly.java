@@ -465,7 +465,7 @@ final class Assembly {
                   Optional.of(subject.what()),
                   Optional.of(extreme.by())));
     }
-    if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && said.measures.isEmpty()) {
+    if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && said.opposed) {
       said.rankMeasures.forEach(said::addMeasure);
     } else if (!said.rankMeasures.isEmpty()) {
       if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {

@@ -149,8 +149,15 @@ final class Conditions {
       return false;
     }
     Grouping.ByColumn group = new Grouping.ByColumn(name.get());
+    boolean otherNoun =
+        told.table().isPresent()
+            && said.countedNouns.stream().anyMatch(n -> !told.table().get().equals(n));
     boolean nothingElse =
-        said.measures.isEmpty() && !said.counting && said.shares.isEmpty() && said.rows.isEmpty();
+        !otherNoun
+            && said.measures.isEmpty()
+            && !said.counting
+            && said.shares.isEmpty()
+            && said.rows.isEmpty();
     if (nothingElse) {
       said.addMeasure(measure);
       said.addGrouping(group);

@@ -16,7 +16,6 @@ final class ColumnsOfValuesRule extends Rule {
     super(
         Slot.word(Role.LIST, Role.LIST_OF, Role.WHICH).maybe(),
         Slot.a(Phrase.ColumnList.class),
-        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class));
   }
 
@@ -27,10 +26,11 @@ final class ColumnsOfValuesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.Values values = match.get(3, Phrase.Values.class);
+    Phrase.Values values = match.get(2, Phrase.Values.class);
     String table = values.column().table();
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
-    if (columns.stream().allMatch(c -> c.table().equals(table))) {
+    boolean own = columns.stream().allMatch(c -> c.table().equals(table));
+    if (own && !columns.stream().allMatch(scope::isTemporal)) {
       out.accept(
           new Contribution.Rows(
               table,

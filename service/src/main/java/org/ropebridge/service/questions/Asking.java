@@ -9,7 +9,6 @@ import java.util.Optional;
 import org.ropebridge.access.Person;
 import org.ropebridge.answer.Charts;
 import org.ropebridge.answer.Rows;
-import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.Reading;
@@ -88,8 +87,7 @@ class Asking {
   /** The one source that the plan's tables live in. */
   private static String source(Engine engine, Plan plan) {
     List<String> sources =
-        plan.measures().stream()
-            .flatMap((Measure m) -> MeasureTables.of(m, engine.access().model()).stream())
+        MeasureTables.of(plan, engine.access().model()).stream()
             .map(t -> engine.access().model().table(t).source())
             .distinct()
             .toList();

@@ -24,6 +24,8 @@ class PlanJson {
             .addMixIn(Plan.SortKey.class, Kinded.class)
             .addMixIn(org.ropebridge.plan.Grouping.class, Kinded.class)
             .addMixIn(Filter.class, Kinded.class)
-            .addMixIn(Period.class, Kinded.class);
+            .addMixIn(Period.class, Kinded.class)
+            .addMixIn(Plan.Test.class, Kinded.class)
+            .addMixIn(Measure.Earlier.class, Kinded.class);
   }
 }
