@@ -215,8 +215,16 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Against: components["schemas"]["Test"] & {
+            bound?: components["schemas"]["Bound"];
+        };
         AlternativePart: {
             restatement: string;
+        };
+        Among: components["schemas"]["Filter"] & {
+            column?: components["schemas"]["ColumnRef"];
+            negated?: boolean;
+            plan?: components["schemas"]["Plan"];
         };
         AnswerColumn: {
             kind: string;
@@ -249,13 +257,46 @@ export interface components {
             unread: string[];
             words: components["schemas"]["WordPart"][];
         };
+        Arithmetic: components["schemas"]["Plain"] & {
+            factor?: number;
+            left?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            /** @enum {string} */
+            operator?: "PLUS" | "MINUS" | "TIMES" | "DIVIDED_BY";
+            right?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
+        Basic: components["schemas"]["Plain"];
+        BesideAverage: components["schemas"]["Test"] & {
+            above?: boolean;
+        };
+        Bound: {
+            /** @enum {string} */
+            comparison: "MORE_THAN" | "AT_LEAST" | "LESS_THAN" | "AT_MOST" | "EQUAL_TO" | "BETWEEN";
+            high: number;
+            low: number;
+        };
+        ByBands: components["schemas"]["Grouping"] & {
+            column?: components["schemas"]["ColumnRef"];
+            edges?: number[];
+        };
         ByColumn: components["schemas"]["Grouping"] & {
             column?: components["schemas"]["ColumnRef"];
+        };
+        ByCondition: components["schemas"]["Grouping"] & {
+            condition?: string;
+            table?: string;
+        };
+        BySteps: components["schemas"]["Grouping"] & {
+            column?: components["schemas"]["ColumnRef"];
+            width?: number;
         };
         ByTime: components["schemas"]["Grouping"] & {
             date?: components["schemas"]["ColumnRef"];
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "QUARTER" | "MONTH" | "WEEK" | "DAY" | "MONTH_OF_YEAR" | "DAY_OF_WEEK" | "HOUR_OF_DAY";
+        };
+        ByWords: components["schemas"]["Grouping"] & {
+            column?: components["schemas"]["ColumnRef"];
+            words?: string[];
         };
         CheckedPart: {
             faults: components["schemas"]["FaultPart"][];
@@ -282,10 +323,24 @@ export interface components {
             high?: number;
             low?: number;
         };
+        Compared: components["schemas"]["Figure"] & {
+            earlier?: components["schemas"]["Other"] | components["schemas"]["SpanBefore"] | components["schemas"]["UnitBefore"];
+            /** @enum {string} */
+            move?: "BEFORE" | "CHANGE" | "GROWTH";
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
         ConditionPart: {
             alsoCalled: string[];
             label: string;
             sql: string;
+        };
+        Correlation: components["schemas"]["Plain"] & {
+            first?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            over?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+            second?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
+        Cumulative: components["schemas"]["Figure"] & {
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
         Described: {
             kind: string;
@@ -293,19 +348,31 @@ export interface components {
             url: string;
             userName: string;
         };
-        DistinctRows: components["schemas"]["Measure"] & {
+        Distance: components["schemas"]["Figure"] & {
+            /** @enum {string} */
+            level?: "AVERAGE" | "HIGHEST" | "LOWEST";
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
+        DistinctRows: components["schemas"]["Basic"] & {
             counted?: string;
             role?: string;
             with?: string;
         };
-        DistinctValues: components["schemas"]["Measure"] & {
+        DistinctValues: components["schemas"]["Basic"] & {
             column?: components["schemas"]["ColumnRef"];
+        };
+        Duration: components["schemas"]["Basic"] & {
+            from?: components["schemas"]["ColumnRef"];
+            /** @enum {string} */
+            kind?: "SUM" | "AVERAGE" | "MEDIAN" | "MINIMUM" | "MAXIMUM" | "STANDARD_DEVIATION" | "PERCENTILE";
+            to?: components["schemas"]["ColumnRef"];
         };
         During: components["schemas"]["Period"] & {
             occasion?: string;
             /** Format: int32 */
             year?: number;
         };
+        Earlier: unknown;
         Explanation: {
             mentions: string[];
             rules: string[];
@@ -321,6 +388,7 @@ export interface components {
             severity: string;
             suggestion: string;
         };
+        Figure: components["schemas"]["Measure"];
         FilesRequest: {
             files: {
                 [key: string]: string;
@@ -329,6 +397,20 @@ export interface components {
         };
         Filter: unknown;
         Grouping: components["schemas"]["SortKey"];
+        HasText: components["schemas"]["Filter"] & {
+            column?: components["schemas"]["ColumnRef"];
+            negated?: boolean;
+            text?: string;
+            /** @enum {string} */
+            where?: "ANYWHERE" | "AT_START" | "AT_END";
+        };
+        Having: components["schemas"]["Filter"] & {
+            anchor?: string;
+            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            negated?: boolean;
+            role?: string;
+            table?: string;
+        };
         InPeriod: components["schemas"]["Filter"] & {
             date?: components["schemas"]["ColumnRef"];
             negated?: boolean;
@@ -348,11 +430,23 @@ export interface components {
             column?: components["schemas"]["ColumnRef"];
             negated?: boolean;
         };
+        Keep: {
+            measure: components["schemas"]["Figure"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"];
+            test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"];
+        };
         LinkPart: {
             label: string;
             to: string;
         };
-        Measure: components["schemas"]["SortKey"];
+        Listing: {
+            columns: components["schemas"]["ColumnRef"][];
+            /** Format: int32 */
+            count: number;
+            order: components["schemas"]["Order"];
+            per: components["schemas"]["ColumnRef"];
+            table: string;
+        };
+        Measure: unknown;
         Meets: components["schemas"]["Filter"] & {
             condition?: string;
             negated?: boolean;
@@ -367,8 +461,12 @@ export interface components {
             sql: string;
             unit: string;
         };
-        MetricValue: components["schemas"]["Measure"] & {
+        MetricValue: components["schemas"]["Basic"] & {
             metric?: string;
+        };
+        Missing: components["schemas"]["Filter"] & {
+            column?: components["schemas"]["ColumnRef"];
+            negated?: boolean;
         };
         ModelLine: {
             about: string;
@@ -391,6 +489,15 @@ export interface components {
             tables: components["schemas"]["TablePart"][];
             title: string;
         };
+        MovingAverage: components["schemas"]["Figure"] & {
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            /** Format: int32 */
+            spans?: number;
+        };
+        Narrowed: components["schemas"]["Plain"] & {
+            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
         NoticePart: {
             kind: string;
             text: string;
@@ -400,15 +507,36 @@ export interface components {
             days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             negated?: boolean;
         };
-        Period: unknown;
-        Plan: {
-            filters: (components["schemas"]["Compare"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["OnWeekdays"])[];
-            groupings: (components["schemas"]["ByColumn"] | components["schemas"]["ByTime"])[];
-            measures: (components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"])[];
+        Order: {
+            by: components["schemas"]["ColumnRef"];
+            descending: boolean;
+        };
+        Other: components["schemas"]["Earlier"] & {
+            period?: components["schemas"]["During"] | components["schemas"]["InSeason"] | components["schemas"]["Range"] | components["schemas"]["Relative"] | components["schemas"]["Span"] | components["schemas"]["ToDate"];
+        };
+        OverParts: components["schemas"]["Plain"] & {
             /** @enum {string} */
-            picture: "TABLE" | "BAR" | "LINE";
+            kind?: "SUM" | "AVERAGE" | "MEDIAN" | "MINIMUM" | "MAXIMUM" | "STANDARD_DEVIATION" | "PERCENTILE";
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            part?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+        };
+        Period: unknown;
+        Plain: components["schemas"]["Measure"];
+        Plan: {
+            claim: components["schemas"]["Bound"];
+            filters: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            groupings: (components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"])[];
+            keeps: components["schemas"]["Keep"][];
+            listing: components["schemas"]["Listing"];
+            measures: (components["schemas"]["Figure"] | components["schemas"]["Plain"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"] | components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"])[];
+            /** @enum {string} */
+            picture: "TABLE" | "BAR" | "STACKED" | "LINE" | "AREA" | "SCATTER" | "HEAT_MAP" | "TREE_MAP" | "HISTOGRAM" | "MAP";
             ranking: components["schemas"]["Ranking"];
             sort: components["schemas"]["Sort"];
+        };
+        Portion: components["schemas"]["Plain"] & {
+            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
         PublishedPart: {
             /** Format: int32 */
@@ -426,11 +554,15 @@ export interface components {
             /** Format: date */
             last?: string;
         };
+        Rank: components["schemas"]["Figure"] & {
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
         Ranking: {
-            by: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            by: components["schemas"]["Figure"] | components["schemas"]["Plain"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"] | components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             /** Format: int32 */
             count: number;
             top: boolean;
+            within: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
         };
         Relative: components["schemas"]["Period"] & {
             /** Format: int32 */
@@ -440,15 +572,19 @@ export interface components {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
-        RowCount: components["schemas"]["Measure"] & {
+        RowCount: components["schemas"]["Basic"] & {
             table?: string;
+        };
+        Share: components["schemas"]["Figure"] & {
+            of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            within?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
         };
         SignIn: {
             name: string;
             password: string;
         };
         Sort: {
-            by: components["schemas"]["Grouping"] | components["schemas"]["Measure"] | components["schemas"]["ByColumn"] | components["schemas"]["ByTime"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+            by: components["schemas"]["Grouping"] | components["schemas"]["Measure"] | components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"] | components["schemas"]["Figure"] | components["schemas"]["Plain"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"] | components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             descending: boolean;
         };
         SortKey: unknown;
@@ -464,11 +600,12 @@ export interface components {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
+        SpanBefore: components["schemas"]["Earlier"];
         Starter: {
             ask: string;
             label: string;
         };
-        Statistic: components["schemas"]["Measure"] & {
+        Statistic: components["schemas"]["Basic"] & {
             column?: components["schemas"]["ColumnRef"];
             /** @enum {string} */
             kind?: "SUM" | "AVERAGE" | "MEDIAN" | "MINIMUM" | "MAXIMUM" | "STANDARD_DEVIATION" | "PERCENTILE";
@@ -494,6 +631,7 @@ export interface components {
             rowNoun: string;
             rows: string;
         };
+        Test: unknown;
         ToDate: components["schemas"]["Period"] & {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
@@ -512,6 +650,10 @@ export interface components {
             message: string;
             reachable: boolean;
             readOnly: boolean;
+        };
+        UnitBefore: components["schemas"]["Earlier"] & {
+            /** @enum {string} */
+            unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
         Who: {
             displayName: string;

@@ -120,7 +120,7 @@ class ModelsOverHttpTest {
     JsonMapper json = JsonMapper.builder().build();
     JsonNode kept = json.readTree(Files.readString(Path.of("../console/openapi.json")));
     JsonNode now = Caller.anonymous().get("/api/openapi").json();
-    assertEquals(kept.path("components"), now.path("components"), "run bin/rest-description");
+    assertTrue(kept.path("components").equals(now.path("components")), "run bin/rest-description");
     assertEquals(
         kept.path("paths").propertyNames().stream().sorted().toList(),
         now.path("paths").propertyNames().stream().sorted().toList());
