@@ -233,16 +233,10 @@ final class EnglishVocabulary implements Vocabulary {
         "do",
         "did",
         "does",
-        "have",
-        "has",
-        "had",
-        "having",
         "got",
         "there",
         "here",
         "it",
-        "that",
-        "who",
         "whats",
         "hows",
         "how",
@@ -321,6 +315,11 @@ final class EnglishVocabulary implements Vocabulary {
         "brought",
         "bring in",
         "brings in",
+        "ever",
+        "still",
+        "already",
+        "at all",
+        "whatsoever",
         "actually",
         "currently",
         "really");
@@ -392,6 +391,32 @@ final class EnglishVocabulary implements Vocabulary {
         "pull");
     put(Role.COMPARE, "compare", "comparison of", "comparing", "a comparison of", "side by side");
     put(Role.BOTH, "both", "either of", "each of the");
+    put(
+        Role.HAVE,
+        "have",
+        "has",
+        "had",
+        "having",
+        "that",
+        "who",
+        "which",
+        "that have",
+        "that had",
+        "who had",
+        "who have",
+        "which had",
+        "which have",
+        "that has",
+        "have had",
+        "has had",
+        "that got",
+        "with some",
+        "with any",
+        "with at least one");
+    put(Role.TOWARDS, "to");
+    put(Role.TIMES, "times", "occasions", "time");
+    put(Role.END_OF, "at the end of", "end of", "by the end of", "as of the end of", "at end of");
+    put(Role.START_OF, "at the start of", "at the beginning of", "start of");
     put(Role.AGAIN, "again", "also", "too", "as well");
     put(Role.WHICH, "which", "what", "whose");
   }

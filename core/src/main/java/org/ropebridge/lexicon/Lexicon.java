@@ -330,6 +330,12 @@ public final class Lexicon {
     }
   }
 
+  /** Whether the word is one of those that the item goes by. */
+  public boolean isNameWord(Token token, Meaning item) {
+    return token.kind() == Token.Kind.WORD
+        && nameWords.getOrDefault(item, Set.of()).contains(vocabulary.stem(token.plain()));
+  }
+
   private boolean echoes(
       List<Token> tokens, String[] typed, boolean[] known, int at, Set<String> own) {
     return !known[at]

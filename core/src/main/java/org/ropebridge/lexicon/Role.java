@@ -96,6 +96,13 @@ public enum Role {
   BELOW(false),
   DISTRIBUTION(false),
   AGAIN(true),
+  /** Forms of "have", and pronouns that tie a clause to a noun. */
+  HAVE(true),
+  TIMES(false),
+  /** "to", where it leads to something named and not to the end of a stretch. */
+  TOWARDS(false),
+  END_OF(false),
+  START_OF(false),
   /** Asks for something that plans cannot say; never left out. */
   NOT_PLANNED(false);
 

@@ -74,7 +74,15 @@ final class Assembly {
     } else if (contribution instanceof Contribution.Groupings more) {
       more.groupings().forEach(said::addGrouping);
     } else if (contribution instanceof Contribution.Narrowing narrowing) {
-      narrow(narrowing.filter());
+      boolean part =
+          narrowing.bare()
+              && !said.shares.isEmpty()
+              && said.shares.get(said.shares.size() - 1).part().isEmpty();
+      if (part) {
+        said.predicates.add(narrowing.filter());
+      } else {
+        narrow(narrowing.filter());
+      }
     } else if (contribution instanceof Contribution.Noun noun) {
       noun(noun.table(), joined);
     } else if (contribution instanceof Contribution.Ranked more) {
@@ -102,6 +110,7 @@ final class Assembly {
   private boolean addFigure(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.ShareOf more) {
       said.shares.add(more);
+      more.part().ifPresent(said.predicates::add);
       said.addMeasure(new Measure.Share(more.of(), Optional.empty()));
     } else if (contribution instanceof Contribution.Predicate more) {
       if (said.shares.isEmpty()) {
@@ -290,6 +299,11 @@ final class Assembly {
     }
     boolean comparing =
         said.versus.isPresent() || said.versusTime.isPresent() || said.fromTo.isPresent();
+    boolean notCompared =
+        said.versusTime.filter(Contribution.VersusTime::ifCompared).isPresent() && !said.sideBySide;
+    if (notCompared) {
+      return Optional.empty();
+    }
     if (comparing && said.measures.isEmpty() && said.moved.isEmpty() && !inferMeasure()) {
       return Optional.empty();
     }
@@ -427,7 +441,7 @@ final class Assembly {
           && in.period() instanceof Period.Range range
           && range.first().isPresent()
           && range.last().isPresent()
-          && said.groupings.isEmpty()) {
+          && said.groupings.stream().noneMatch(Grouping.ByTime.class::isInstance)) {
         LocalDate first = range.first().get();
         LocalDate end = range.last().get().plusDays(1);
         boolean years = first.getDayOfYear() == 1 && end.getDayOfYear() == 1;
@@ -525,13 +539,14 @@ final class Assembly {
 
   /** "top cause of leaks": what is ranked is ranked by how many of the noun it has. */
   private boolean countsNoun(Contribution.Ranked ranking) {
-    if (said.nouns.size() != 1 || ranking.what().isEmpty()) {
+    if (said.nouns.size() != 1) {
       return false;
     }
     String noun = said.nouns.get(0);
-    return !(ranking.what().get() instanceof Grouping.ByColumn by
-        && by.column().table().equals(noun)
-        && model.namesItsTable(by.column()));
+    return ranking.what().isEmpty()
+        || !(ranking.what().get() instanceof Grouping.ByColumn by
+            && by.column().table().equals(noun)
+            && model.namesItsTable(by.column()));
   }
 
   static boolean isTop(Contribution.Direction direction, Measure by, Model model) {

@@ -82,7 +82,10 @@ final class Chart {
 
   static boolean isFiller(Mention mention) {
     return mention.meaning() instanceof Meaning.FunctionWord word
-        && (word.role() == Role.FILLER || word.role() == Role.BE || word.role() == Role.AGAIN);
+        && (word.role() == Role.FILLER
+            || word.role() == Role.BE
+            || word.role() == Role.AGAIN
+            || word.role() == Role.HAVE);
   }
 
   private static double score(Mention mention) {

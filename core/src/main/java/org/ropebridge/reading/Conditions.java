@@ -14,6 +14,9 @@ import org.ropebridge.reading.rule.Scope;
 
 /** Turns conditions that reach beyond a row into filters, kept groups, or what a plan is about. */
 final class Conditions {
+  /** "how many huts had callouts" counts the different huts of callouts, at the callouts' time. */
+  private static final double COUNTED_APART = 0.3;
+
   private final Collected said;
   private final Scope scope;
 
@@ -59,6 +62,13 @@ final class Conditions {
   /** Puts the conditions where they belong; false when they belong nowhere. */
   boolean settle() {
     for (Collected.Related related : said.related) {
+      boolean sameAsDifferentRows =
+          !related.negated()
+              && said.related.size() == 1
+              && said.measures.equals(List.of(new Measure.RowCount(related.anchor())));
+      if (sameAsDifferentRows) {
+        said.penalty += COUNTED_APART;
+      }
       said.addFilter(
           new Filter.Having(
               related.anchor(),
@@ -144,6 +154,15 @@ final class Conditions {
         && said.measures.isEmpty()
         && told.table().isEmpty()) {
       return claimed(told);
+    }
+    boolean nothingMeasured = said.measures.isEmpty() && !said.counting && said.shares.isEmpty();
+    if (nothingMeasured && told.table().isEmpty() && said.subjects.size() == 1) {
+      said.addMeasure(measure);
+      said.addGrouping(said.subjects.get(0).what());
+      said.keeps.add(told.keep());
+      told.filters().forEach(said::addFilter);
+      said.subjects.clear();
+      return true;
     }
     if (name.isEmpty()) {
       return false;

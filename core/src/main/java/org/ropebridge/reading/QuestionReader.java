@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.Lexicon;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Tokens;
@@ -178,7 +179,34 @@ public final class QuestionReader {
   private List<Sequence> sequences(Brackets.Folded folded, List<Mention> mentions) {
     Chart chart =
         new Chart(folded.tokens(), mentions, folded.enclosed(), scope, language.vocabulary());
-    return Sequence.best(chart, folded.tokens(), mentions);
+    return Sequence.best(chart, folded.tokens(), mentions).stream()
+        .map(s -> withoutEchoes(s, folded.tokens(), mentions))
+        .toList();
+  }
+
+  /**
+   * An unknown word that only repeats a name of an item which is read needs no meaning of its own.
+   */
+  private Sequence withoutEchoes(Sequence sequence, List<Token> tokens, List<Mention> mentions) {
+    List<Meaning> items =
+        sequence.edges().stream()
+            .flatMap(e -> e.mentions().stream())
+            .map(Mention::meaning)
+            .toList();
+    List<Integer> unread =
+        sequence.unread().stream()
+            .filter(
+                i ->
+                    isKnown(i, mentions)
+                        || items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
+            .toList();
+    return sequence.withUnread(unread);
+  }
+
+  private static boolean isKnown(int token, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> !(m.meaning() instanceof Meaning.PlainWord))
+        .anyMatch(m -> m.from() <= token && token < m.to());
   }
 
   private List<Candidate> candidates(List<Sequence> sequences) {
@@ -368,7 +396,7 @@ public final class QuestionReader {
   private static boolean changesMeaning(
       Sequence sequence, List<Token> tokens, List<Mention> mentions) {
     for (int i : sequence.unread()) {
-      boolean known = mentions.stream().anyMatch(m -> m.from() <= i && i < m.to());
+      boolean known = isKnown(i, mentions);
       if (known || tokens.get(i).kind() != Token.Kind.WORD) {
         return true;
       }

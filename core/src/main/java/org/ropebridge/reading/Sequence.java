@@ -27,7 +27,16 @@ record Sequence(
   private static final int KEPT = 24;
   private static final double CUT = -0.1;
   private static final double UNREAD = -1.5;
+  private static final double ECHOED = -0.3;
   private static final double IDLE_PREPOSITION = -0.02;
+
+  /** The same with fewer words unread, which takes back what they cost. */
+  Sequence withUnread(List<Integer> left) {
+    int less = unread.size() - left.size();
+    return less == 0
+        ? this
+        : new Sequence(edges, idle, left, joined, score - less * (UNREAD - ECHOED));
+  }
 
   /** A sequence under construction, linked backwards. */
   private record State(
@@ -81,7 +90,9 @@ record Sequence(
           && word.role().mayStandAlone()) {
         idle = true;
         boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
-        double cost = word.role() == Role.FILLER ? 0 : IDLE_PREPOSITION;
+        boolean free =
+            word.role() == Role.FILLER || word.role() == Role.HAVE || word.role() == Role.BE;
+        double cost = free ? 0 : IDLE_PREPOSITION;
         at.get(mention.to())
             .add(
                 new State(

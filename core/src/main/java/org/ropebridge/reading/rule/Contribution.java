@@ -40,8 +40,16 @@ public sealed interface Contribution extends Part {
     }
   }
 
-  /** A filter. */
-  record Narrowing(Filter filter) implements Contribution {}
+  /**
+   * A filter.
+   *
+   * @param bare whether it stands without a preposition, as an adjective does
+   */
+  record Narrowing(Filter filter, boolean bare) implements Contribution {
+    public Narrowing(Filter filter) {
+      this(filter, false);
+    }
+  }
 
   /** The noun of a table by itself: what is counted, or what a measure is about. */
   record Noun(String table) implements Contribution {}
@@ -120,8 +128,12 @@ public sealed interface Contribution extends Part {
     }
   }
 
-  /** A part of a whole: of all groups, or set apart by a filter that stands elsewhere. */
-  record ShareOf(Measure.Plain of) implements Contribution {}
+  /**
+   * A part of a whole: of all groups, or set apart by a filter.
+   *
+   * @param part the filter that sets the part apart; empty when it stands elsewhere
+   */
+  record ShareOf(Measure.Plain of, Optional<Filter> part) implements Contribution {}
 
   /** What is said of the rows, apart from which rows they are: "were cancelled". */
   record Predicate(Filter filter) implements Contribution {}
@@ -129,8 +141,12 @@ public sealed interface Contribution extends Part {
   /** "year over year", "compared with the year before". */
   record Versus(Measure.Earlier earlier) implements Contribution {}
 
-  /** "compared with 2024", "vs last year": the period that the plan's own is compared with. */
-  record VersusTime(Phrase.Time time) implements Contribution {}
+  /**
+   * "compared with 2024", "vs last year": the period that the plan's own is compared with.
+   *
+   * @param ifCompared whether "compare" must have been said as well
+   */
+  record VersusTime(Phrase.Time time, boolean ifCompared) implements Contribution {}
 
   /** "growth of revenue", still without the time that it is compared with. */
   record Moved(Measure.Move move, Measure.Plain of) implements Contribution {}

@@ -19,6 +19,9 @@ final class ExtremeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (!Rankings.fits(match.get(0, Part.class), match.get(1, Part.class))) {
+      return;
+    }
     out.accept(
         new Contribution.Extreme(
             Rankings.direction(match.get(0, Part.class)),

@@ -6,6 +6,12 @@ import java.util.List;
 public final class Grammar {
   private static final List<Rule> RULES =
       List.of(
+          new EndOfRule(),
+          new KeepTimesRule(),
+          new ToValuesRule(),
+          new AverageColumnPerRowRule(),
+          new CompareWithRule(),
+          new ShareOfSomeRule(),
           new AverageOfRatioRule(),
           new DoneByRule(),
           new ColumnsOfValuesRule(),

@@ -33,7 +33,7 @@ final class GroupWithMostRule extends Rule {
             .find(1, Meaning.NumberWord.class)
             .map(n -> Times.smallWhole(n.number()))
             .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
-    if (count < 1) {
+    if (count < 1 || !Rankings.fits(match.get(4, Part.class), match.get(5, Part.class))) {
       return;
     }
     out.accept(

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
+import org.ropebridge.plan.Grouping;
 
 /** "stays per month", "revenue per hut" [per] [something to group by] -> a breakdown */
 final class PerGroupRule extends Rule {
@@ -18,7 +20,11 @@ final class PerGroupRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(
-        new Contribution.Groupings(List.of(match.get(1, Phrase.Groupable.class).grouping())));
+    Grouping grouping = match.get(1, Phrase.Groupable.class).grouping();
+    boolean number =
+        grouping instanceof Grouping.ByColumn by && scope.holds(by.column(), Column.Holds.NUMBER);
+    if (!number) {
+      out.accept(new Contribution.Groupings(List.of(grouping)));
+    }
   }
 }

@@ -14,6 +14,11 @@ final class Rankings {
         || part instanceof Meaning.RowNoun;
   }
 
+  /** Whether the end can be asked of the measure: what counts rows is neither good nor bad. */
+  static boolean fits(Part end, Part measure) {
+    return !(end instanceof Meaning.JudgementWord && measure instanceof Meaning.RowNoun);
+  }
+
   /** The measure that ranks. */
   static Measure measure(Part part) {
     return part instanceof Contribution.Measures m

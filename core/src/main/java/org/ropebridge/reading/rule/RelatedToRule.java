@@ -13,7 +13,7 @@ final class RelatedToRule extends Rule {
   RelatedToRule() {
     super(
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.PREPOSITION, Role.BOTH).maybe(),
+        Slot.word(Role.PREPOSITION, Role.BOTH, Role.HAVE),
         Slot.a(Contribution.Narrowing.class).maybe(),
         Slot.a(Meaning.RowNoun.class));
   }

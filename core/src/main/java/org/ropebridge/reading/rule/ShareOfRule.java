@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -20,6 +21,6 @@ final class ShareOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.ShareOf(Operands.of(match.get(1, Part.class))));
+    out.accept(new Contribution.ShareOf(Operands.of(match.get(1, Part.class)), Optional.empty()));
   }
 }

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -17,6 +18,6 @@ final class SharedMeasureRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.ShareOf(Operands.of(match.get(0, Part.class))));
+    out.accept(new Contribution.ShareOf(Operands.of(match.get(0, Part.class)), Optional.empty()));
   }
 }

@@ -14,7 +14,7 @@ import org.ropebridge.plan.Filter;
 final class UnitEqualsRule extends Rule {
   UnitEqualsRule() {
     super(
-        Slot.word(Role.PREPOSITION),
+        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Amount.class, amount -> amount.unit().isPresent()));
   }
 

@@ -13,7 +13,7 @@ final class ValuesVersusRule extends Rule {
     super(
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class),
-        Slot.word(Role.VERSUS),
+        Slot.word(Role.VERSUS, Role.TOWARDS),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class));
   }

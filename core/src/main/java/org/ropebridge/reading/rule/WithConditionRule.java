@@ -21,6 +21,7 @@ final class WithConditionRule extends Rule {
     out.accept(
         new Contribution.Narrowing(
             new Filter.Meets(
-                condition.table(), condition.condition(), match.isWord(0, Role.EXCLUDING))));
+                condition.table(), condition.condition(), match.isWord(0, Role.EXCLUDING)),
+            !match.has(0) && !match.has(1)));
   }
 }

@@ -22,7 +22,7 @@ final class WithValuesRule extends Rule {
     Phrase.Values values = match.get(2, Phrase.Values.class);
     out.accept(
         new Contribution.Narrowing(
-            new Filter.InValues(
-                values.column(), values.stored(), match.isWord(0, Role.EXCLUDING))));
+            new Filter.InValues(values.column(), values.stored(), match.isWord(0, Role.EXCLUDING)),
+            !match.has(0) && !match.has(1)));
   }
 }

@@ -25,7 +25,9 @@ final class WithYesRule extends Rule {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
     if (scope.holds(column, Column.Holds.YES_NO)) {
       out.accept(
-          new Contribution.Narrowing(new Filter.IsTrue(column, match.isWord(0, Role.EXCLUDING))));
+          new Contribution.Narrowing(
+              new Filter.IsTrue(column, match.isWord(0, Role.EXCLUDING)),
+              !match.has(0) && !match.has(1)));
     }
   }
 }

@@ -1,0 +1,34 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "pipes that leaked more than 5 times" [noun] [comparison] [times] -> keeps groups with so many of
+ * its rows
+ */
+final class KeepTimesRule extends Rule {
+  KeepTimesRule() {
+    super(
+        Slot.word(Role.HAVE, Role.PREPOSITION).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Phrase.Comparing.class, c -> c.unit().isEmpty()),
+        Slot.word(Role.TIMES));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Measure count = new Measure.RowCount(match.get(1, Meaning.RowNoun.class).table());
+    out.accept(
+        new Contribution.Keeping(
+            Keeps.compared(count, match.get(2, Phrase.Comparing.class), scope), false));
+  }
+}
