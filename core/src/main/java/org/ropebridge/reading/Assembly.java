@@ -146,6 +146,8 @@ final class Assembly {
       ColumnRef column = more.values().column();
       narrow(new Filter.InValues(column, more.values().stored(), false));
       said.addGrouping(new Grouping.ByColumn(column));
+    } else if (contribution instanceof Contribution.OverTime) {
+      said.overTime = true;
     } else if (contribution instanceof Contribution.SideBySide) {
       said.sideBySide = true;
     } else if (contribution instanceof Contribution.YesOrNo) {
@@ -294,6 +296,12 @@ final class Assembly {
 
   private Optional<Result> finish() {
     settleFilters();
+    boolean spans =
+        said.groupings.stream()
+            .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+    if (said.overTime && !spans) {
+      said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
+    }
     if (!joinParts() || !new Conditions(said, scope).settle()) {
       return Optional.empty();
     }

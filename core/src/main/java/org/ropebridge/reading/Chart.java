@@ -105,7 +105,7 @@ final class Chart {
               new Meaning.Enclosed(tokens.get(end - 1).text()),
               1,
               Mention.Found.EXACT);
-      agenda.add(new Edge(end - 1, end, part, CONTENT, "", List.of(brackets)));
+      agenda.add(new Edge(end - 1, end, part, CONTENT, "", List.of(brackets), List.of()));
     }
     for (Mention mention : mentions) {
       agenda.add(
@@ -115,7 +115,8 @@ final class Chart {
               mention.meaning(),
               score(mention),
               "",
-              List.of(mention)));
+              List.of(mention),
+              List.of()));
     }
     while (!agenda.isEmpty() && size < MOST_EDGES) {
       Edge edge = agenda.removeFirst();
@@ -192,6 +193,7 @@ final class Chart {
       mentions.addAll(matched[i].mentions());
     }
     double total = score;
+    List<Edge> edges = List.of(matched);
     pattern
         .rule()
         .apply(
@@ -205,7 +207,8 @@ final class Chart {
                         part,
                         total,
                         pattern.rule().name(),
-                        mentions)));
+                        mentions,
+                        edges)));
   }
 
   /** The edges that start at a token, in the order in which they were built. */

@@ -51,6 +51,7 @@ final class Collected {
   boolean showing;
   boolean sideBySide;
   boolean opposed;
+  boolean overTime;
   boolean bothRelated;
   boolean yesOrNo;
   double penalty;

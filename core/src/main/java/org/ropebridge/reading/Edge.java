@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Part;
@@ -10,9 +11,28 @@ import org.ropebridge.lexicon.Part;
  * @param score how good it is; comparable between sequences of edges over the same tokens
  * @param rule the rule that built it; empty for a mention
  * @param mentions the mentions that it is made of, in order
+ * @param parts the edges that the rule put together
  */
-record Edge(int from, int to, Part part, double score, String rule, List<Mention> mentions) {
+record Edge(
+    int from,
+    int to,
+    Part part,
+    double score,
+    String rule,
+    List<Mention> mentions,
+    List<Edge> parts) {
   Edge {
     mentions = List.copyOf(mentions);
+    parts = List.copyOf(parts);
+  }
+
+  /** The rules that built it, innermost first. */
+  List<Edge> derivation() {
+    List<Edge> edges = new ArrayList<>();
+    parts.forEach(p -> edges.addAll(p.derivation()));
+    if (!rule.isEmpty()) {
+      edges.add(this);
+    }
+    return edges;
   }
 }

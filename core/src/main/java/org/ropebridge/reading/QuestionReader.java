@@ -321,6 +321,21 @@ public final class QuestionReader {
       List<Mention> mentions,
       List<Sequence> sequences,
       List<Candidate> candidates) {
+    Reading reading = chosen(question, tokens, mentions, sequences, candidates);
+    if (!reading.explanation().equals(Explanation.NONE)) {
+      return reading;
+    }
+    Sequence nearest = candidates.isEmpty() ? sequences.get(0) : candidates.get(0).sequence();
+    return reading.withExplanation(
+        explanation(mentions, tokens, nearest, nearest.score(), candidates));
+  }
+
+  private Reading chosen(
+      String question,
+      List<Token> tokens,
+      List<Mention> mentions,
+      List<Sequence> sequences,
+      List<Candidate> candidates) {
     Optional<Candidate> winner = candidates.stream().filter(Candidate::isSound).findFirst();
     Optional<Candidate> faulty = candidates.stream().filter(c -> !c.isSound()).findFirst();
     boolean faultExplains =
@@ -358,7 +373,8 @@ public final class QuestionReader {
             .filter(c -> c.sequence().unread().size() == best.sequence().unread().size())
             .limit(MOST_CHOICES)
             .toList();
-    Explanation explanation = explanation(mentions, tokens, best, candidates);
+    Explanation explanation =
+        explanation(mentions, tokens, best.sequence(), best.score(), candidates);
     if (near.size() > 1) {
       return new Reading(
           question,
@@ -450,11 +466,21 @@ public final class QuestionReader {
         Explanation.NONE);
   }
 
+  /**
+   * Why the words were read so.
+   *
+   * @param shown the sequence that was read, or came nearest to being
+   * @param score what others are compared with
+   */
   private Explanation explanation(
-      List<Mention> mentions, List<Token> tokens, Candidate best, List<Candidate> candidates) {
+      List<Mention> mentions,
+      List<Token> tokens,
+      Sequence shown,
+      double score,
+      List<Candidate> candidates) {
     List<String> considered =
         mentions.stream()
-            .filter(m -> !Chart.isFiller(m))
+            .filter(m -> !Chart.isFiller(m) && !(m.meaning() instanceof Meaning.PlainWord))
             .map(
                 m ->
                     wordUses.text(m, tokens)
@@ -463,19 +489,21 @@ public final class QuestionReader {
                         + " "
                         + wordUses.means(m)
                         + String.format(Locale.ROOT, " (%.2f)", m.quality()))
+            .distinct()
             .toList();
     List<String> rules =
-        best.sequence().edges().stream()
+        shown.edges().stream()
+            .flatMap(e -> e.derivation().stream())
             .map(e -> e.rule() + ": " + wordUses.text(e.from(), e.to(), tokens))
             .toList();
     List<String> others =
         candidates.stream()
-            .filter(c -> c != best)
+            .filter(c -> c.sequence() != shown)
             .limit(MOST_CHOICES)
             .map(
                 c ->
                     restateOrFault(c)
-                        + String.format(Locale.ROOT, " (%.2f behind)", best.score() - c.score()))
+                        + String.format(Locale.ROOT, " (%.2f behind)", score - c.score()))
             .toList();
     return new Explanation(considered, rules, others);
   }

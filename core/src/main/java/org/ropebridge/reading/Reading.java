@@ -39,6 +39,21 @@ public record Reading(
     suggestions = List.copyOf(suggestions);
   }
 
+  Reading withExplanation(Explanation why) {
+    return new Reading(
+        question,
+        status,
+        plan,
+        restatement,
+        words,
+        unread,
+        choices,
+        reason,
+        assumptions,
+        suggestions,
+        why);
+  }
+
   Reading withSuggestions(List<String> near) {
     return new Reading(
         question,

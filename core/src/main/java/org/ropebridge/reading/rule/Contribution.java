@@ -218,4 +218,7 @@ public sealed interface Contribution extends Part {
 
   /** Values of one column that are set side by side: "members versus guests". */
   record Opposed(Phrase.Values values) implements Contribution {}
+
+  /** "over time": by month, where no other span is named. */
+  record OverTime() implements Contribution {}
 }

@@ -1,14 +1,10 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Grouping;
-import org.ropebridge.plan.TimeUnit;
 
-/** "over time", "trend" [over time] -> a breakdown by month */
+/** "over time", "trend" [over time] -> a breakdown by month, unless a span of time is named */
 final class OverTimeRule extends Rule {
   OverTimeRule() {
     super(Slot.word(Role.OVER_TIME));
@@ -16,7 +12,6 @@ final class OverTimeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(
-        new Contribution.Groupings(List.of(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()))));
+    out.accept(new Contribution.OverTime());
   }
 }

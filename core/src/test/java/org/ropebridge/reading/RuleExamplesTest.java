@@ -1,0 +1,63 @@
+package org.ropebridge.reading;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.ropebridge.DemoModel;
+import org.ropebridge.reading.rule.Grammar;
+import org.ropebridge.reading.rule.Rule;
+
+/** Each rule of the grammar with questions that need it. */
+class RuleExamplesTest {
+  /** An example of a rule. */
+  private record Example(String rule, String question, String restatement) {}
+
+  private static List<Example> examples() throws IOException {
+    try (BufferedReader reader =
+        new BufferedReader(
+            new InputStreamReader(
+                Objects.requireNonNull(RuleExamplesTest.class.getResourceAsStream("/rules.tsv")),
+                StandardCharsets.UTF_8))) {
+      return reader
+          .lines()
+          .filter(l -> !l.startsWith("#"))
+          .map(l -> l.split("\t"))
+          .map(c -> new Example(c[0], c[1], c[2]))
+          .toList();
+    }
+  }
+
+  @TestFactory
+  List<DynamicTest> examplesAreReadByTheirRule() throws IOException {
+    return examples().stream()
+        .map(e -> DynamicTest.dynamicTest(e.rule() + ": " + e.question(), () -> check(e)))
+        .toList();
+  }
+
+  private static void check(Example example) {
+    Reading reading = DemoModel.READER.read(example.question());
+    assertEquals(example.restatement(), reading.restatement().orElse(reading.reason()));
+    assertTrue(
+        reading.explanation().rules().stream().anyMatch(r -> r.startsWith(example.rule() + ": ")),
+        () -> reading.explanation().rules().toString());
+  }
+
+  @Test
+  void everyRuleHasAnExample() throws IOException {
+    Set<String> shown = examples().stream().map(Example::rule).collect(Collectors.toSet());
+    List<String> missing =
+        Grammar.rules().stream().map(Rule::name).filter(n -> !shown.contains(n)).toList();
+    assertEquals(List.of(), missing);
+  }
+}
