@@ -37,7 +37,10 @@ final class Brackets {
    *
    * @param enclosed what the tokens that stand for brackets may be, by their places
    */
-  record Folded(List<Token> tokens, Map<Integer, List<Part>> enclosed) {}
+  record Folded(List<Token> tokens, Map<Integer, List<Read>> enclosed) {}
+
+  /** What a stretch may be, and the edges that it was made of. */
+  record Read(Part part, List<Edge> edges) {}
 
   Folded fold(List<Token> tokens) {
     return fold(tokens, 0);
@@ -45,12 +48,12 @@ final class Brackets {
 
   private Folded fold(List<Token> tokens, int depth) {
     List<Token> folded = new ArrayList<>();
-    Map<Integer, List<Part>> enclosed = new HashMap<>();
+    Map<Integer, List<Read>> enclosed = new HashMap<>();
     for (int i = 0; i < tokens.size(); i++) {
       int end = isOpening(tokens.get(i)) ? closing(tokens, i) : -1;
       if (end > i + 1 && depth < DEEPEST) {
         List<Token> inner = tokens.subList(i + 1, end);
-        List<Part> parts = parts(fold(inner, depth + 1));
+        List<Read> parts = parts(fold(inner, depth + 1));
         if (!parts.isEmpty()) {
           enclosed.put(folded.size(), parts);
           folded.add(token(tokens.subList(i, end + 1)));
@@ -92,9 +95,9 @@ final class Brackets {
   }
 
   /** What the stretch may be: for each kind of part the best way to read it so. */
-  private List<Part> parts(Folded inner) {
+  private List<Read> parts(Folded inner) {
     List<Sequence> all = sequences.apply(inner).stream().filter(s -> s.unread().isEmpty()).toList();
-    List<Part> parts = new ArrayList<>();
+    List<Read> parts = new ArrayList<>();
     first(all, Brackets::filters).ifPresent(parts::add);
     first(all, Brackets::measure).ifPresent(parts::add);
     first(all, Brackets::rows).ifPresent(parts::add);
@@ -102,9 +105,16 @@ final class Brackets {
     return parts;
   }
 
-  private static Optional<Part> first(
+  private static Optional<Read> first(
       List<Sequence> sequences, Function<Sequence, Optional<Part>> kind) {
-    return sequences.stream().map(kind).flatMap(Optional::stream).findFirst();
+    return sequences.stream()
+        .flatMap(
+            s ->
+                kind
+                    .apply(s)
+                    .map(p -> new Read(p, s.edges().stream().map(Edge::bracketed).toList()))
+                    .stream())
+        .findFirst();
   }
 
   private static List<Part> contributions(Sequence sequence) {

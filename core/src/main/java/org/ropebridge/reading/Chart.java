@@ -55,7 +55,7 @@ final class Chart {
   Chart(
       List<Token> tokens,
       List<Mention> mentions,
-      Map<Integer, List<Part>> enclosed,
+      Map<Integer, List<Brackets.Read>> enclosed,
       Scope scope,
       Vocabulary vocabulary) {
     this.tokens = tokens;
@@ -95,9 +95,9 @@ final class Chart {
         + (function ? LONGER_FUNCTION : LONGER_NAME) * (length - 1);
   }
 
-  private void fill(List<Mention> mentions, List<Part> enclosed, int end) {
+  private void fill(List<Mention> mentions, List<Brackets.Read> enclosed, int end) {
     Deque<Edge> agenda = new ArrayDeque<>();
-    for (Part part : enclosed) {
+    for (Brackets.Read read : enclosed) {
       Mention brackets =
           new Mention(
               end - 1,
@@ -105,7 +105,7 @@ final class Chart {
               new Meaning.Enclosed(tokens.get(end - 1).text()),
               1,
               Mention.Found.EXACT);
-      agenda.add(new Edge(end - 1, end, part, CONTENT, "", List.of(brackets), List.of()));
+      agenda.add(new Edge(end - 1, end, read.part(), CONTENT, "", List.of(brackets), read.edges()));
     }
     for (Mention mention : mentions) {
       agenda.add(

@@ -12,6 +12,7 @@ import org.ropebridge.lexicon.Part;
  * @param rule the rule that built it; empty for a mention
  * @param mentions the mentions that it is made of, in order
  * @param parts the edges that the rule put together
+ * @param inBrackets whether it was made of words in brackets, and counts places from there
  */
 record Edge(
     int from,
@@ -20,10 +21,28 @@ record Edge(
     double score,
     String rule,
     List<Mention> mentions,
-    List<Edge> parts) {
+    List<Edge> parts,
+    boolean inBrackets) {
   Edge {
     mentions = List.copyOf(mentions);
     parts = List.copyOf(parts);
+  }
+
+  Edge(
+      int from,
+      int to,
+      Part part,
+      double score,
+      String rule,
+      List<Mention> mentions,
+      List<Edge> parts) {
+    this(from, to, part, score, rule, mentions, parts, false);
+  }
+
+  /** The same, as a part of what stands in brackets. */
+  Edge bracketed() {
+    return new Edge(
+        from, to, part, score, rule, mentions, parts.stream().map(Edge::bracketed).toList(), true);
   }
 
   /** The rules that built it, innermost first. */

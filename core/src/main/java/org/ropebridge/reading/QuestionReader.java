@@ -494,7 +494,7 @@ public final class QuestionReader {
     List<String> rules =
         shown.edges().stream()
             .flatMap(e -> e.derivation().stream())
-            .map(e -> e.rule() + ": " + wordUses.text(e.from(), e.to(), tokens))
+            .map(e -> e.rule() + ": " + words(e, tokens))
             .toList();
     List<String> others =
         candidates.stream()
@@ -506,6 +506,13 @@ public final class QuestionReader {
                         + String.format(Locale.ROOT, " (%.2f behind)", score - c.score()))
             .toList();
     return new Explanation(considered, rules, others);
+  }
+
+  /** The words of an edge; of one in brackets, whose places are its own, only what it mentions. */
+  private String words(Edge edge, List<Token> tokens) {
+    return edge.inBrackets()
+        ? String.join(", ", edge.mentions().stream().map(wordUses::means).toList())
+        : wordUses.text(edge.from(), edge.to(), tokens);
   }
 
   private String restateOrFault(Candidate candidate) {
