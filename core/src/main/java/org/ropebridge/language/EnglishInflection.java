@@ -117,10 +117,10 @@ final class EnglishInflection {
     if (word.endsWith("ies") && word.length() > 4) {
       return word.substring(0, word.length() - 3) + "y";
     }
-    if (word.matches(".*(ss|sh|ch|x|z)es")) {
+    if (endsWithAny(word, "sses", "shes", "ches", "xes", "zes")) {
       return word.substring(0, word.length() - 2);
     }
-    if (word.endsWith("s") && !word.matches(".*(ss|us|is)")) {
+    if (word.endsWith("s") && !endsWithAny(word, "ss", "us", "is")) {
       return word.substring(0, word.length() - 1);
     }
     return word;
@@ -138,7 +138,7 @@ final class EnglishInflection {
     } else if (base.length() > 4 && base.endsWith("ed") && !base.endsWith("eed")) {
       base = base.substring(0, base.length() - 2);
     }
-    if (base.length() == 3 && word.length() > 5 && base.matches("[^aeiou][aeiou][^aeiouwxy]")) {
+    if (base.length() == 3 && word.length() > 5 && isShortSyllable(base)) {
       return base + "e";
     }
     int n = base.length();
@@ -148,6 +148,22 @@ final class EnglishInflection {
     }
     boolean doubled = n > 3 && base.charAt(n - 1) == base.charAt(n - 2);
     return doubled && "aeiou".indexOf(base.charAt(n - 1)) < 0 ? base.substring(0, n - 1) : base;
+  }
+
+  private static boolean endsWithAny(String word, String... endings) {
+    for (String ending : endings) {
+      if (word.endsWith(ending)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Consonant, vowel, consonant: "tak" of "taking", which has lost an e. */
+  private static boolean isShortSyllable(String base) {
+    return "aeiou".indexOf(base.charAt(0)) < 0
+        && "aeiou".indexOf(base.charAt(1)) >= 0
+        && "aeiouwxy".indexOf(base.charAt(2)) < 0;
   }
 
   static String plural(String phrase) {

@@ -34,6 +34,13 @@ import org.ropebridge.plan.Naming;
 public final class Lexicon {
   private static final int LONGEST_PHRASE = 8;
   private static final int MOST_VALUES_FOR_SLIPS = 2_000;
+
+  /** Values of larger columns are kept compactly, without shortened forms. */
+  private static final int MOST_VALUES_IN_FULL = 20_000;
+
+  /** Most values of the same words that are looked at. */
+  private static final int MOST_ALIKE = 32;
+
   private static final double INFLECTED = 0.97;
 
   /** Names of values are said as they are more often than other words. */
@@ -52,6 +59,7 @@ public final class Lexicon {
 
   private final Vocabulary vocabulary;
   private final Map<String, List<Entry>> entries = new HashMap<>();
+  private final ValueTable manyValues = new ValueTable();
   private final Slips slips = new Slips();
 
   /** The stems of the words that items go by. */
@@ -149,6 +157,7 @@ public final class Lexicon {
 
   private void addValues(Column column, ColumnRef ref, List<String> stored, boolean areNames) {
     boolean forSlips = stored.size() <= MOST_VALUES_FOR_SLIPS;
+    boolean large = stored.size() > MOST_VALUES_IN_FULL;
     Set<String> named = new HashSet<>();
     for (Column.ValueName value : column.values()) {
       Meaning meaning = new Meaning.ValueName(ref, value.stored());
@@ -160,6 +169,10 @@ public final class Lexicon {
       }
     }
     Map<String, Integer> lastWords = new HashMap<>();
+    if (large) {
+      addLarge(ref, stored);
+      return;
+    }
     if (areNames) {
       stored.forEach(s -> lastWord(s).ifPresent(w -> lastWords.merge(w, 1, Integer::sum)));
     }
@@ -178,6 +191,49 @@ public final class Lexicon {
                 add(shorter, meaning, true, forSlips);
               });
     }
+  }
+
+  private void addLarge(ColumnRef ref, List<String> stored) {
+    int value = manyValues.begin(ref, stored);
+    for (String text : stored) {
+      List<String> words = words(text);
+      if (!words.isEmpty()) {
+        String stems = compact(stems(words));
+        manyValues.put(stems, value);
+        String together = vocabulary.stem(compact(words));
+        if (!together.equals(stems)) {
+          manyValues.put(together, value);
+        }
+      }
+      value++;
+    }
+  }
+
+  /** The entries of a key, those of large columns made anew. */
+  private List<Entry> entriesOf(String key) {
+    List<Entry> known = entries.getOrDefault(key, List.of());
+    if (manyValues.isEmpty()) {
+      return known;
+    }
+    List<Entry> all = new ArrayList<>(known);
+    manyValues.find(
+        key,
+        value -> {
+          String stored = manyValues.stored(value);
+          List<String> words = words(stored);
+          String stems = compact(stems(words));
+          boolean sameKey = stems.equals(key) || vocabulary.stem(compact(words)).equals(key);
+          if (sameKey && all.size() < MOST_ALIKE) {
+            all.add(
+                new Entry(
+                    compact(words),
+                    compact(singulars(words)),
+                    stems,
+                    new Meaning.ValueName(manyValues.column(value), stored),
+                    false));
+          }
+        });
+    return all;
   }
 
   private static Optional<String> lastWord(String value) {
@@ -293,7 +349,7 @@ public final class Lexicon {
   private void apart(List<String> words, int from, int to, List<Mention> mentions) {
     String compact = compact(words);
     String stems = compact(stems(words));
-    for (Entry entry : entries.getOrDefault(stems, List.of())) {
+    for (Entry entry : entriesOf(stems)) {
       boolean item =
           entry.meaning() instanceof Meaning.MetricName
               || entry.meaning() instanceof Meaning.ConditionName
@@ -404,12 +460,12 @@ public final class Lexicon {
 
   /** Entries by the stems of their words, or else by the stem of the words written together. */
   private List<Entry> found(String stems, String together) {
-    List<Entry> byStems = entries.getOrDefault(stems, List.of());
+    List<Entry> byStems = entriesOf(stems);
     if (!byStems.isEmpty()) {
       return byStems;
     }
     String singular = vocabulary.singular(together);
-    return entries.getOrDefault(vocabulary.stem(together), List.of()).stream()
+    return entriesOf(vocabulary.stem(together)).stream()
         .filter(e -> e.compact().equals(together) || e.singular().equals(singular))
         .toList();
   }

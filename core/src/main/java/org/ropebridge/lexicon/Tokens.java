@@ -64,7 +64,20 @@ public final class Tokens {
 
   /** Lower case and without accents. */
   public static String plain(String text) {
+    if (isPlain(text)) {
+      return text;
+    }
     String parts = Normalizer.normalize(text, Normalizer.Form.NFKD);
     return MARKS.matcher(parts).replaceAll("").toLowerCase(Locale.ROOT);
+  }
+
+  private static boolean isPlain(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (c >= 128 || c >= 'A' && c <= 'Z') {
+        return false;
+      }
+    }
+    return true;
   }
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Part;
@@ -38,6 +39,7 @@ final class Chart {
   private record Pattern(Rule rule, List<Slot> slots, int[] places) {}
 
   private static final List<Pattern> PATTERNS = patterns();
+  private static final Map<Object, List<Pattern>> BY_KIND = new ConcurrentHashMap<>();
 
   private final List<Token> tokens;
   private final Scope scope;
@@ -123,15 +125,27 @@ final class Chart {
       if (!add(edge)) {
         continue;
       }
-      for (Pattern pattern : PATTERNS) {
+      for (Pattern pattern : endingWith(edge.part())) {
         int last = pattern.slots().size() - 1;
-        if (pattern.slots().get(last).accepts().test(edge.part())) {
+        if (pattern.slots().get(last).accepts(edge.part())) {
           Edge[] matched = new Edge[pattern.slots().size()];
           matched[last] = edge;
           match(pattern, last - 1, matched, agenda);
         }
       }
     }
+  }
+
+  /** The patterns whose last slot a part of this kind could fill. */
+  private static List<Pattern> endingWith(Part part) {
+    List<Role> role = part instanceof Meaning.FunctionWord word ? List.of(word.role()) : List.of();
+    Object kind = role.isEmpty() ? part.getClass() : role.get(0);
+    return BY_KIND.computeIfAbsent(
+        kind,
+        k ->
+            PATTERNS.stream()
+                .filter(p -> p.slots().get(p.slots().size() - 1).mayAccept(part.getClass(), role))
+                .toList());
   }
 
   /** Adds an edge unless one at least as good over the same tokens means the same. */
@@ -166,7 +180,7 @@ final class Chart {
       List<Edge> before = endingAt.get(end);
       for (int i = 0; i < before.size(); i++) {
         Edge edge = before.get(i);
-        if (wanted.accepts().test(edge.part())) {
+        if (wanted.accepts(edge.part())) {
           matched[slot] = edge;
           match(pattern, slot - 1, matched, agenda);
         }
