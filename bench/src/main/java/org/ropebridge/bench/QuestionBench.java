@@ -28,7 +28,8 @@ import org.ropebridge.sql.SqlWriter;
  * a part, a family, the question, and SQL for the same values, or {@code !declined} or {@code
  * !asked}. The misses of part {@code h}, which is held back, are counted and never listed.
  *
- * <p>Arguments: the URL of an empty database, then names of models; all when none is given.
+ * <p>Arguments: the URL of a database server's database {@code postgres}, beside which one is made
+ * for the questions; then names of models; all when none is given.
  */
 public final class QuestionBench {
   private static final String HELD_BACK = "h";
@@ -38,7 +39,9 @@ public final class QuestionBench {
   private final SqlWriter writer;
   private final Connection connection;
 
-  private QuestionBench(String name, Connection connection) {
+  /** Loads the trade's tables and reads its model. */
+  QuestionBench(String name, Connection connection) throws SQLException {
+    load(name, connection);
     this.connection = connection;
     this.model = PracticeModels.model(name);
     this.reader =
@@ -108,11 +111,24 @@ public final class QuestionBench {
       names = List.of(arguments).subList(1, arguments.length);
     }
     for (String name : names) {
-      try (Connection connection = DriverManager.getConnection(arguments[0])) {
-        load(name, connection);
+      try (Connection connection = open(arguments[0])) {
         new QuestionBench(name, connection).run(name);
       }
     }
+  }
+
+  /** A connection to a database of its own for the questions, made when it is missing. */
+  static Connection open(String server) throws SQLException {
+    try (Connection admin = DriverManager.getConnection(server);
+        Statement statement = admin.createStatement();
+        ResultSet found =
+            statement.executeQuery("select 1 from pg_database where datname = 'question_bench'")) {
+      if (!found.next()) {
+        statement.execute("create database question_bench");
+      }
+    }
+    return DriverManager.getConnection(
+        server.replaceFirst("/postgres\\?", "/question_bench?") + "&stringtype=unspecified");
   }
 
   private static void load(String name, Connection connection) throws SQLException {
@@ -134,31 +150,17 @@ public final class QuestionBench {
   }
 
   private void run(String name) {
-    Map<String, Tally> parts = new TreeMap<>();
     Map<String, Tally> families = new TreeMap<>();
     List<String> misses = new ArrayList<>();
-    for (String line : PracticeModels.lines("/questions/" + name + ".tsv")) {
-      if (line.startsWith("#")) {
-        continue;
-      }
-      Question question = Question.of(line);
-      Reading reading = reader.read(question.ask());
-      Outcome outcome = outcome(question, reading);
-      parts.computeIfAbsent(question.part(), p -> new Tally()).add(outcome);
-      families.computeIfAbsent(question.family(), f -> new Tally()).add(outcome);
-      if (outcome != Outcome.RIGHT && !question.part().equals(HELD_BACK)) {
-        misses.add(
-            outcome
-                + "  "
-                + question.ask()
-                + "\n      "
-                + reading.restatement().orElse("")
-                + " "
-                + reading.reason()
-                + " "
-                + reading.choices().stream().map(Reading.Choice::restatement).toList());
-      }
-    }
+    Map<String, Tally> parts =
+        ask(
+            name,
+            (question, reading, outcome) -> {
+              families.computeIfAbsent(question.family(), f -> new Tally()).add(outcome);
+              if (outcome != Outcome.RIGHT && !question.part().equals(HELD_BACK)) {
+                misses.add(miss(question, reading, outcome));
+              }
+            });
     System.out.println("== " + name);
     families.forEach((f, t) -> System.out.printf(Locale.ROOT, "  %-14s %s%n", f, t));
     parts.forEach(
@@ -166,6 +168,38 @@ public final class QuestionBench {
             System.out.printf(
                 Locale.ROOT, "%-14s %s%n", p.equals(HELD_BACK) ? "held back" : "development", t));
     misses.forEach(m -> System.out.println("  " + m));
+  }
+
+  /** Looks at each question and what became of it. */
+  interface Listener {
+    void asked(Question question, Reading reading, Outcome outcome);
+  }
+
+  /** Asks all questions on a model; the counts by part. */
+  Map<String, Tally> ask(String name, Listener listener) {
+    Map<String, Tally> parts = new TreeMap<>();
+    for (String line : PracticeModels.lines("/questions/" + name + ".tsv")) {
+      if (!line.startsWith("#")) {
+        Question question = Question.of(line);
+        Reading reading = reader.read(question.ask());
+        Outcome outcome = outcome(question, reading);
+        parts.computeIfAbsent(question.part(), p -> new Tally()).add(outcome);
+        listener.asked(question, reading, outcome);
+      }
+    }
+    return parts;
+  }
+
+  private static String miss(Question question, Reading reading, Outcome outcome) {
+    return outcome
+        + "  "
+        + question.ask()
+        + "\n      "
+        + reading.restatement().orElse("")
+        + " "
+        + reading.reason()
+        + " "
+        + reading.choices().stream().map(Reading.Choice::restatement).toList();
   }
 
   private Outcome outcome(Question question, Reading reading) {

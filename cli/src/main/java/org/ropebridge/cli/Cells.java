@@ -31,6 +31,7 @@ final class Cells {
       return number(value.decimalValue(), column.path("shownAs").asString());
     }
     return switch (kind) {
+      case "yes_no" -> value.asBoolean() ? "yes" : "no";
       case "year" -> value.asString().substring(0, 4);
       case "business_year" -> businessYear(LocalDate.parse(value.asString()));
       case "quarter" -> quarter(LocalDate.parse(value.asString()));

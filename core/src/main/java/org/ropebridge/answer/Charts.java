@@ -47,14 +47,77 @@ public final class Charts {
     List<OutputColumn> drawn = columns.subList((int) groups, columns.size());
     if (drawn.size() == 1 || series >= 0) {
       chart.putAll(view(columns, across, series, (int) groups, line));
+      return Optional.of(chart);
+    }
+    List<Map<String, Object>> views = new ArrayList<>();
+    for (List<Integer> alike : alike(columns, (int) groups)) {
+      Map<String, Object> view = view(columns, across, -1, alike.get(0), line);
+      views.add(alike.size() > 1 ? sideBySide(view, columns, alike, line) : view);
+    }
+    if (views.size() == 1) {
+      chart.putAll(views.get(0));
     } else {
-      List<Map<String, Object>> views = new ArrayList<>();
-      for (int i = 0; i < drawn.size(); i++) {
-        views.add(view(columns, across, -1, (int) groups + i, line));
-      }
       chart.put("vconcat", views);
     }
     return Optional.of(chart);
+  }
+
+  /** The measures by what they are counted in: those of one unit are drawn together. */
+  private static List<List<Integer>> alike(List<OutputColumn> columns, int first) {
+    Map<String, List<Integer>> byUnit = new LinkedHashMap<>();
+    for (int i = first; i < columns.size(); i++) {
+      OutputColumn column = columns.get(i);
+      String unit = column.unit().map(u -> u + column.shownAs()).orElse("column " + i);
+      String key = column.shownAs() == Metric.ShownAs.PERCENT ? "percent" : unit;
+      byUnit.computeIfAbsent(key, k -> new ArrayList<>()).add(i);
+    }
+    return List.copyOf(byUnit.values());
+  }
+
+  /** Several measures in one view, told apart by colour. */
+  private static Map<String, Object> sideBySide(
+      Map<String, Object> one, List<OutputColumn> columns, List<Integer> measures, boolean line) {
+    Map<String, Object> view = new LinkedHashMap<>(one);
+    StringBuilder names = new StringBuilder();
+    for (int i : measures) {
+      String name = columns.get(i).name().replace("\\", "\\\\").replace("'", "\\'");
+      names.append("datum.measure == 'c" + i + "' ? '" + name + "' : ");
+    }
+    view.put(
+        "transform",
+        List.of(
+            Map.of(
+                "fold", measures.stream().map(i -> "c" + i).toList(),
+                "as", List.of("measure", "value")),
+            Map.of("calculate", names + "''", "as", "name")));
+    @SuppressWarnings("unchecked")
+    Map<String, Object> encoding = new LinkedHashMap<>((Map<String, Object>) one.get("encoding"));
+    for (String axis : List.of("x", "y")) {
+      @SuppressWarnings("unchecked")
+      Map<String, Object> channel = new LinkedHashMap<>((Map<String, Object>) encoding.get(axis));
+      boolean number = channel.get("type").equals("quantitative");
+      if (number) {
+        channel.put("field", "value");
+        channel.put("title", columns.get(measures.get(0)).unit().orElse(""));
+        channel.put("stack", null);
+        encoding.put(axis, channel);
+      } else if (!line) {
+        encoding.put(axis + "Offset", Map.of("field", "name", "sort", nameList(columns, measures)));
+      }
+    }
+    Map<String, Object> color = new LinkedHashMap<>();
+    color.put("field", "name");
+    color.put("type", "nominal");
+    color.put("title", null);
+    color.put("sort", nameList(columns, measures));
+    color.put("legend", Map.of("orient", "top", "labelLimit", 400));
+    encoding.put("color", color);
+    view.put("encoding", encoding);
+    return view;
+  }
+
+  private static List<String> nameList(List<OutputColumn> columns, List<Integer> measures) {
+    return measures.stream().map(i -> columns.get(i).name()).toList();
   }
 
   private static int timeColumn(List<OutputColumn> columns) {
@@ -89,7 +152,11 @@ public final class Charts {
     } else {
       categoryAxis.put("type", "ordinal");
       categoryAxis.put("sort", null);
-      categoryAxis.put("axis", Map.of("labelOverlap", true, "labelLimit", 220));
+      categoryAxis.put(
+          "axis",
+          inOrder(category)
+              ? Map.of("labelOverlap", true, "labelLimit", 220, "labelAngle", 0)
+              : Map.of("labelOverlap", true, "labelLimit", 220));
     }
     OutputColumn number = columns.get(measure);
     Map<String, Object> numberAxis = new LinkedHashMap<>();
@@ -120,7 +187,7 @@ public final class Charts {
 
   private static boolean inOrder(OutputColumn column) {
     return switch (column.kind()) {
-      case MONTH_OF_YEAR, DAY_OF_WEEK, HOUR_OF_DAY -> true;
+      case MONTH_OF_YEAR, DAY_OF_WEEK, HOUR_OF_DAY, RANGE -> true;
       default -> false;
     };
   }

@@ -31,6 +31,9 @@ public final class Notices {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
+  private static final String SAME_DAYS =
+      " It is compared with a whole one; \"this year to date\" compares the same days.";
+
   private final Access access;
   private final Model model;
   private final Naming naming;
@@ -60,6 +63,11 @@ public final class Notices {
     period(plan, notices);
     rows(plan, query, rows, notices);
     limits(plan, notices);
+    boolean overParts = plan.measures().stream().anyMatch(Measure.OverParts.class::isInstance);
+    if (overParts) {
+      notices.add(
+          new Notice(Notice.Kind.ASSUMED, "Parts without any rows do not count in such figures."));
+    }
     return notices;
   }
 
@@ -103,7 +111,10 @@ public final class Notices {
           notices.add(
               new Notice(
                   Notice.Kind.INCOMPLETE,
-                  "The period is not over; today is " + DAY.format(periods.today()) + "."));
+                  "The period is not over; today is "
+                      + DAY.format(periods.today())
+                      + "."
+                      + (compares(plan) ? SAME_DAYS : "")));
         }
       }
     }
@@ -118,6 +129,10 @@ public final class Notices {
                   ? "No period was said; all data is included, and the newest span may not be over."
                   : "No period was said; all data is included."));
     }
+  }
+
+  private static boolean compares(Plan plan) {
+    return plan.measures().stream().anyMatch(Measure.Compared.class::isInstance);
   }
 
   private boolean begun(DayRange days) {

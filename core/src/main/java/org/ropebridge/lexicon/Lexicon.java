@@ -76,7 +76,7 @@ public final class Lexicon {
     model.preferences().meanings().forEach((w, item) -> meanings.put(Tokens.plain(w), item));
     vocabulary
         .words()
-        .forEach((phrase, list) -> list.forEach(meaning -> add(phrase, meaning, false, false)));
+        .forEach((phrase, list) -> list.forEach(meaning -> add(phrase, meaning, false, true)));
     model.metrics().forEach(this::addMetric);
     Naming naming = new Naming(model);
     for (Table table : model.tables()) {
@@ -293,20 +293,29 @@ public final class Lexicon {
     for (Mention mention : mentions) {
       Arrays.fill(known, mention.from(), mention.to(), true);
     }
-    boolean[] corrected = new boolean[typed.length];
-    boolean any = false;
+    Map<Integer, List<String>> meant = new HashMap<>();
     for (int i = 0; i < typed.length; i++) {
       if (!known[i] && tokens.get(i).kind() == Token.Kind.WORD && !vocabulary.isCommon(typed[i])) {
-        Optional<String> meant = slips.correct(typed[i]);
-        if (meant.isPresent()) {
-          typed[i] = meant.get();
-          corrected[i] = true;
-          any = true;
+        List<String> asTyped = slips.candidates(typed[i]);
+        List<String> candidates =
+            asTyped.isEmpty() ? slips.candidates(vocabulary.singular(typed[i])) : asTyped;
+        if (!candidates.isEmpty()) {
+          meant.put(i, candidates);
         }
       }
     }
-    if (any) {
-      lookUp(tokens, typed, corrected, mentions);
+    for (int pass = 0; pass < Slips.MOST_CANDIDATES && !meant.isEmpty(); pass++) {
+      boolean[] corrected = new boolean[typed.length];
+      boolean any = false;
+      for (Map.Entry<Integer, List<String>> word : meant.entrySet()) {
+        List<String> candidates = word.getValue();
+        any |= pass < candidates.size();
+        typed[word.getKey()] = candidates.get(Math.min(pass, candidates.size() - 1));
+        corrected[word.getKey()] = true;
+      }
+      if (any) {
+        lookUp(tokens, typed, corrected, mentions);
+      }
     }
     acrossFillers(tokens, typed, mentions);
     echoes(tokens, typed, mentions);

@@ -6,17 +6,20 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.model.Nearest;
 
 /**
- * Finds the known word that a slip of the keyboard was meant to be. Short words are left alone, and
- * a word that could be a slip of two known ones equally is not corrected.
+ * Finds the known words that a slip of the keyboard may have been meant to be. Short words are left
+ * alone.
  */
 final class Slips {
   private static final int SHORTEST = 4;
   private static final int LONG = 9;
+
+  /** Words as near as each other are all tried; what stands beside them decides. */
+  static final int MOST_CANDIDATES = 4;
+
   private final Set<String> words = new HashSet<>();
   private final Map<String, List<String>> byDeletion = new HashMap<>();
 
@@ -30,25 +33,30 @@ final class Slips {
     }
   }
 
-  /** The one word that was most likely meant. */
-  Optional<String> correct(String typed) {
+  /** The words that were most likely meant, all equally near; none when no word is near. */
+  List<String> candidates(String typed) {
     if (typed.length() < SHORTEST || !typed.chars().allMatch(Character::isLetter)) {
-      return Optional.empty();
+      return List.of();
     }
     Set<String> near = new HashSet<>();
     keys(typed).forEach(key -> near.addAll(byDeletion.getOrDefault(key, List.of())));
-    List<String> candidates =
+    List<String> slips =
         near.stream()
             .filter(w -> isSlip(typed, w))
             .sorted(
                 Comparator.comparingInt((String w) -> Nearest.distance(typed, w))
+                    .thenComparing(
+                        w -> w.charAt(w.length() - 1) != typed.charAt(typed.length() - 1))
                     .thenComparing(w -> w))
             .toList();
-    boolean tie =
-        candidates.size() > 1
-            && Nearest.distance(typed, candidates.get(0))
-                == Nearest.distance(typed, candidates.get(1));
-    return candidates.isEmpty() || tie ? Optional.empty() : Optional.of(candidates.get(0));
+    if (slips.isEmpty()) {
+      return List.of();
+    }
+    int least = Nearest.distance(typed, slips.get(0));
+    return slips.stream()
+        .filter(w -> Nearest.distance(typed, w) == least)
+        .limit(MOST_CANDIDATES)
+        .toList();
   }
 
   private static boolean isSlip(String typed, String word) {

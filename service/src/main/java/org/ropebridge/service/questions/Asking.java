@@ -110,9 +110,12 @@ class Asking {
       List<AnswerPart.NoticePart> notices,
       Trail trail,
       boolean explain) {
+    boolean list =
+        reading.plan().filter(p -> p.picture().isEmpty() && isBestAsTable(p)).isPresent();
     Optional<Map<String, Object>> chart =
-        query.flatMap(
-            q -> Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
+        (list ? Optional.<SqlQuery>empty() : query)
+            .flatMap(
+                q -> Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
     return new AnswerPart(
         reading.question(),
         reading.status().name().toLowerCase(Locale.ROOT),
@@ -138,6 +141,11 @@ class Asking {
         explain ? reading.explanation() : null,
         engine.model(),
         engine.edition());
+  }
+
+  /** Lists of rows, and the first few of each group, are read and not compared by length. */
+  private static boolean isBestAsTable(Plan plan) {
+    return plan.listing().isPresent() || plan.ranking().flatMap(Plan.Ranking::within).isPresent();
   }
 
   private static Object plain(Object parameter) {

@@ -1,0 +1,65 @@
+package org.ropebridge.bench;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.ropebridge.bench.QuestionBench.Outcome;
+import org.ropebridge.bench.QuestionBench.Tally;
+
+/** What the question sets have reached is kept. */
+class QuestionBenchTest {
+  private static final double RIGHT_ON_DEVELOPMENT = 0.97;
+  private static final double RIGHT_ON_HELD_BACK = 0.83;
+  private static final double WRONG_AT_MOST = 0.06;
+
+  @ParameterizedTest
+  @ValueSource(strings = {"huts", "theatre", "water", "seeds"})
+  void asManyAreRightAsBefore(String model) throws SQLException {
+    List<String> wrong = new ArrayList<>();
+    Map<String, Tally> parts;
+    try (Connection connection = QuestionBench.open(server())) {
+      parts =
+          new QuestionBench(model, connection)
+              .ask(
+                  model,
+                  (question, reading, outcome) -> {
+                    if (outcome != Outcome.RIGHT && question.part().equals("d")) {
+                      wrong.add(question.ask() + ": " + outcome);
+                    }
+                  });
+    }
+    assertTrue(share(parts.get("d"), Outcome.RIGHT) >= RIGHT_ON_DEVELOPMENT, wrong::toString);
+    assertTrue(
+        share(parts.get("h"), Outcome.RIGHT) >= RIGHT_ON_HELD_BACK, parts.get("h")::toString);
+    assertTrue(share(parts.get("h"), Outcome.WRONG) <= WRONG_AT_MOST, parts.get("h")::toString);
+  }
+
+  private static double share(Tally tally, Outcome outcome) {
+    return (double) tally.of(outcome) / tally.all();
+  }
+
+  private static String server() {
+    String url = System.getenv("ROPEBRIDGE_TEST_JDBC");
+    if (url == null) {
+      throw new IllegalStateException(
+          "no test database: run ./check, or eval \"$(bin/test-database)\" first");
+    }
+    return url;
+  }
+
+  @Test
+  void rowsAreComparedByValue() {
+    List<List<Object>> expected = List.of(List.of("a", 1), List.of("b", 2.0));
+    assertTrue(SameRows.hold(expected, List.of(List.of(2, "x", "b"), List.of(1, "y", "a"))));
+    assertEquals(false, SameRows.hold(expected, List.of(List.of("a", 1), List.of("b", 3))));
+    assertEquals(false, SameRows.hold(expected, List.of(List.of("a", 1))));
+  }
+}
