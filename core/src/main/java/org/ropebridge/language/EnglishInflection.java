@@ -1,6 +1,7 @@
 package org.ropebridge.language;
 
 import java.util.Map;
+import java.util.Optional;
 
 /** Singulars, plurals and stems of English words, in plain lower case. */
 final class EnglishInflection {
@@ -148,6 +149,24 @@ final class EnglishInflection {
     }
     boolean doubled = n > 3 && base.charAt(n - 1) == base.charAt(n - 2);
     return doubled && "aeiou".indexOf(base.charAt(n - 1)) < 0 ? base.substring(0, n - 1) : base;
+  }
+
+  /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
+  static Optional<String> verbOf(String noun) {
+    if (noun.endsWith("llation") && noun.length() > 9) {
+      return Optional.of(noun.substring(0, noun.length() - 6));
+    } else if (noun.endsWith("ation") && noun.length() > 7) {
+      return Optional.of(noun.substring(0, noun.length() - 3) + "e");
+    } else if (noun.endsWith("ction") || noun.endsWith("ption")) {
+      return Optional.of(noun.substring(0, noun.length() - 3));
+    } else if (noun.endsWith("ment") && noun.length() > 6) {
+      return Optional.of(noun.substring(0, noun.length() - 4));
+    } else if (noun.endsWith("ival") && noun.length() > 6) {
+      return Optional.of(noun.substring(0, noun.length() - 2) + "e");
+    } else if (noun.endsWith("ery") && noun.length() > 6) {
+      return Optional.of(noun.substring(0, noun.length() - 1));
+    }
+    return Optional.empty();
   }
 
   private static boolean endsWithAny(String word, String... endings) {

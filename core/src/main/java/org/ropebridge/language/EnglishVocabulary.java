@@ -181,6 +181,11 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public Optional<String> verbOf(String noun) {
+    return EnglishInflection.verbOf(noun);
+  }
+
+  @Override
   public Set<String> dateWords() {
     return Set.of("date", "time", "day");
   }
@@ -741,6 +746,11 @@ final class EnglishVocabulary implements Vocabulary {
         "that have never had",
         "have never had",
         "never had a",
+        "but never",
+        "but no",
+        "and never",
+        "but had no",
+        "but have no",
         "that did not have",
         "that have not had",
         "that didnt have",
@@ -1236,6 +1246,8 @@ final class EnglishVocabulary implements Vocabulary {
         "busiest",
         "most popular",
         "most visited",
+        "most common",
+        "most frequent",
         "most used");
     put(
         new Meaning.RankWord(false),
@@ -1244,6 +1256,9 @@ final class EnglishVocabulary implements Vocabulary {
         "least busy",
         "least popular",
         "least visited",
+        "least common",
+        "least frequent",
+        "rarest",
         "least used",
         "calmest");
   }

@@ -111,6 +111,7 @@ public final class Lexicon {
     add(table.rowNoun(), noun, false, true);
     add(table.rowNounPlural(), noun, false, true);
     table.alsoCalled().forEach(s -> add(s, noun, false, true));
+    vocabulary.verbOf(Tokens.plain(table.rowNoun())).ifPresent(v -> add(v, noun, true, true));
     for (Column column : table.columns()) {
       ColumnRef ref = ColumnRef.of(table.name(), column.name());
       Meaning meaning = new Meaning.ColumnName(ref);

@@ -2,6 +2,7 @@ package org.ropebridge.lexicon;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What the lexicon needs to know of a language. */
@@ -17,6 +18,9 @@ public interface Vocabulary {
 
   /** Other words for a unit, such as "metres" for "m". */
   List<String> unitNames(String unit);
+
+  /** The verb that a noun of an action is made from, if it is one: "inspect" of "inspection". */
+  Optional<String> verbOf(String noun);
 
   /** Words that names of dates end with and people leave out: "arrival" for "arrival date". */
   Set<String> dateWords();

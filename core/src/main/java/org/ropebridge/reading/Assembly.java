@@ -143,6 +143,7 @@ final class Assembly {
       measures(more.measures(), true);
     } else if (contribution instanceof Contribution.Opposed more) {
       said.opposed = true;
+      more.noun().ifPresent(n -> noun(n, joined));
       ColumnRef column = more.values().column();
       narrow(new Filter.InValues(column, more.values().stored(), false));
       said.addGrouping(new Grouping.ByColumn(column));
@@ -164,6 +165,11 @@ final class Assembly {
   private boolean addCondition(Contribution contribution, boolean joined) {
     if (contribution instanceof Contribution.Related more) {
       relate(more);
+    } else if (contribution instanceof Contribution.RelatedApart more) {
+      Optional<String> anchor = anchorOf(more.table());
+      anchor.ifPresent(
+          a -> relate(new Contribution.Related(a, more.table(), more.filters(), more.negated())));
+      return anchor.isPresent();
     } else if (contribution instanceof Contribution.RelatedBoth more) {
       relate(more.first());
       relate(more.second());
@@ -187,6 +193,24 @@ final class Assembly {
       return addRows(contribution);
     }
     return true;
+  }
+
+  /** What the question is about so far, where rows of the table point at it. */
+  private Optional<String> anchorOf(String table) {
+    List<String> candidates = new ArrayList<>();
+    said.subjects.forEach(
+        s -> {
+          if (s.what() instanceof Grouping.ByColumn by && model.namesItsTable(by.column())) {
+            candidates.add(by.column().table());
+          }
+        });
+    candidates.addAll(said.nouns);
+    said.measures.stream()
+        .filter(Measure.RowCount.class::isInstance)
+        .forEach(m -> candidates.add(((Measure.RowCount) m).table()));
+    return candidates.stream()
+        .filter(a -> !a.equals(table) && paths.shortest(table, a, Optional.empty()).size() == 1)
+        .findFirst();
   }
 
   private boolean addRows(Contribution contribution) {

@@ -28,7 +28,7 @@ record Sequence(
   private static final double CUT = -0.1;
   private static final double UNREAD = -1.5;
   private static final double ECHOED = -0.3;
-  private static final double IDLE_PREPOSITION = -0.02;
+  private static final double IDLE_PREPOSITION = -0.15;
 
   /** The same with fewer words unread, which takes back what they cost. */
   Sequence withUnread(List<Integer> left) {

@@ -216,9 +216,23 @@ public sealed interface Contribution extends Part {
   /** "callouts via bridge from hut": rows that point by a role. */
   record NounVia(String table, String role) implements Contribution {}
 
-  /** Values of one column that are set side by side: "members versus guests". */
-  record Opposed(Phrase.Values values) implements Contribution {}
+  /**
+   * Values of one column that are set side by side: "members versus guests".
+   *
+   * @param noun the table that they were said of, if one was
+   */
+  record Opposed(Phrase.Values values, Optional<String> noun) implements Contribution {}
 
   /** "over time": by month, where no other span is named. */
   record OverTime() implements Contribution {}
+
+  /**
+   * Rows that point, or do not, at what the question is about: "huts in Ossel that had no
+   * callouts".
+   */
+  record RelatedApart(String table, List<Filter> filters, boolean negated) implements Contribution {
+    public RelatedApart {
+      filters = List.copyOf(filters);
+    }
+  }
 }

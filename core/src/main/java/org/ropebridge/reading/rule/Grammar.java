@@ -6,6 +6,7 @@ import java.util.List;
 public final class Grammar {
   private static final List<Rule> RULES =
       List.of(
+          new RelatedApartRule(),
           new EndOfRule(),
           new KeepTimesRule(),
           new ToValuesRule(),

@@ -4,18 +4,24 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/** "members versus guests" [values] [versus] [values of the same column] -> both side by side */
+/**
+ * "members versus guests", "website bookings vs phone bookings" [values] [noun of theirs] [versus]
+ * [values of the same column] -> both side by side
+ */
 final class ValuesVersusRule extends Rule {
   ValuesVersusRule() {
     super(
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class),
+        Slot.a(Meaning.RowNoun.class).maybe(),
         Slot.word(Role.VERSUS, Role.TOWARDS),
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Phrase.Values.class));
+        Slot.a(Phrase.Values.class),
+        Slot.a(Meaning.RowNoun.class).maybe());
   }
 
   @Override
@@ -26,12 +32,19 @@ final class ValuesVersusRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values one = match.get(1, Phrase.Values.class);
-    Phrase.Values two = match.get(4, Phrase.Values.class);
+    Phrase.Values two = match.get(5, Phrase.Values.class);
     boolean same = one.column().equals(two.column());
-    if (same && Collections.disjoint(one.stored(), two.stored())) {
+    boolean ofTheirs =
+        List.of(2, 6).stream()
+            .flatMap(i -> match.find(i, Meaning.RowNoun.class).stream())
+            .allMatch(n -> n.table().equals(one.column().table()));
+    if (same && ofTheirs && Collections.disjoint(one.stored(), two.stored())) {
       List<String> all = new ArrayList<>(one.stored());
       all.addAll(two.stored());
-      out.accept(new Contribution.Opposed(new Phrase.Values(one.column(), all)));
+      out.accept(
+          new Contribution.Opposed(
+              new Phrase.Values(one.column(), all),
+              match.find(2, Meaning.RowNoun.class).map(Meaning.RowNoun::table)));
     }
   }
 }
