@@ -2,7 +2,6 @@ package org.ropebridge.reading.rule;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
@@ -16,7 +15,7 @@ final class AmongRule extends Rule {
   AmongRule() {
     super(
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Part.class, p -> p instanceof Meaning.ColumnName || p instanceof Meaning.RowNoun),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.word(Role.AMONG, Role.NOT_AMONG),
         Slot.a(Phrase.EnclosedPlan.class));
   }
@@ -28,11 +27,7 @@ final class AmongRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Part part = match.get(1, Part.class);
-    Optional<ColumnRef> column =
-        part instanceof Meaning.ColumnName name
-            ? Optional.of(name.column())
-            : scope.namingColumn(((Meaning.RowNoun) part).table());
+    Optional<ColumnRef> column = Columns.of(match.get(1, Part.class), scope);
     column.ifPresent(
         c ->
             out.accept(

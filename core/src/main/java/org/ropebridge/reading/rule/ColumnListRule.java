@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
@@ -13,7 +12,7 @@ import org.ropebridge.model.ColumnRef;
 final class ColumnListRule extends Rule {
   ColumnListRule() {
     super(
-        Slot.a(Part.class, ColumnListRule::isColumn),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.word(Role.COMMA, Role.AND, Role.BOTH).maybe(),
         Slot.a(Phrase.ColumnList.class).maybe());
   }
@@ -25,11 +24,7 @@ final class ColumnListRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Part part = match.get(0, Part.class);
-    Optional<ColumnRef> column =
-        part instanceof Meaning.ColumnName name
-            ? Optional.of(name.column())
-            : scope.namingColumn(((Meaning.RowNoun) part).table());
+    Optional<ColumnRef> column = Columns.of(match.get(0, Part.class), scope);
     if (column.isEmpty() || match.has(1) && !match.has(2)) {
       return;
     }
@@ -40,9 +35,5 @@ final class ColumnListRule extends Rule {
             more ->
                 more.columns().stream().filter(c -> !columns.contains(c)).forEach(columns::add));
     out.accept(new Phrase.ColumnList(columns));
-  }
-
-  private static boolean isColumn(Part part) {
-    return part instanceof Meaning.ColumnName || part instanceof Meaning.RowNoun;
   }
 }

@@ -18,7 +18,7 @@ final class FirstRowsRule extends Rule {
         Slot.word(Role.FIRST),
         Slot.a(Meaning.NumberWord.class),
         Slot.word(Role.BY),
-        Slot.a(Part.class, p -> p instanceof Meaning.ColumnName || p instanceof Meaning.RowNoun),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.a(Meaning.DirectionWord.class));
   }
 
@@ -29,11 +29,7 @@ final class FirstRowsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Part part = match.get(3, Part.class);
-    Optional<ColumnRef> column =
-        part instanceof Meaning.ColumnName name
-            ? Optional.of(name.column())
-            : scope.namingColumn(((Meaning.RowNoun) part).table());
+    Optional<ColumnRef> column = Columns.of(match.get(3, Part.class), scope);
     int count = Times.smallWhole(match.get(1, Meaning.NumberWord.class).number());
     if (column.isPresent() && count >= 1) {
       boolean descending = match.get(4, Meaning.DirectionWord.class).descending();

@@ -25,19 +25,6 @@ final class RelatedToRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    String anchor = match.get(0, Meaning.RowNoun.class).table();
-    String table = match.get(3, Meaning.RowNoun.class).table();
-    if (Scope.pointsAt(table, anchor, scope)) {
-      out.accept(
-          new Contribution.Related(
-              anchor,
-              table,
-              match
-                  .find(2, Contribution.Narrowing.class)
-                  .map(Contribution.Narrowing::filter)
-                  .stream()
-                  .toList(),
-              false));
-    }
+    Relations.related(match, scope, false).ifPresent(out);
   }
 }

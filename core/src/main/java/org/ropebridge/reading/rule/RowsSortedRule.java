@@ -13,7 +13,7 @@ final class RowsSortedRule extends Rule {
   RowsSortedRule() {
     super(
         Slot.word(Role.SORTED),
-        Slot.a(Part.class, p -> p instanceof Meaning.ColumnName || p instanceof Meaning.RowNoun),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.a(Meaning.DirectionWord.class).maybe());
   }
 
@@ -24,11 +24,7 @@ final class RowsSortedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Part part = match.get(1, Part.class);
-    Optional<ColumnRef> column =
-        part instanceof Meaning.ColumnName name
-            ? Optional.of(name.column())
-            : scope.namingColumn(((Meaning.RowNoun) part).table());
+    Optional<ColumnRef> column = Columns.of(match.get(1, Part.class), scope);
     boolean descending =
         match
             .find(2, Meaning.DirectionWord.class)
