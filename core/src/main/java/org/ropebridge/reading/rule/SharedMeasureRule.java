@@ -13,7 +13,7 @@ final class SharedMeasureRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 0.1;
   }
 
   @Override
