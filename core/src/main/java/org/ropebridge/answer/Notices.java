@@ -118,9 +118,7 @@ public final class Notices {
         }
       }
     }
-    boolean overTime =
-        plan.groupings().stream()
-            .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+    boolean overTime = !Grouping.stretches(plan.groupings()).isEmpty();
     if (!any && !dates.isEmpty()) {
       notices.add(
           new Notice(

@@ -90,7 +90,6 @@ public enum Role {
   WORDS(false),
   EARLIER_TIME(false),
   DAYS_FROM(false),
-  HOW_LONG(false),
   NOT(false),
   ABOVE(false),
   BELOW(false),

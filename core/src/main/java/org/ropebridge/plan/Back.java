@@ -16,7 +16,7 @@ public record Back(int count, Period.Unit unit) {
 
   /** How far back the earlier time of a measure lies for a plan; empty for a period of its own. */
   public static Optional<Back> of(Measure.Earlier earlier, Plan plan, PeriodResolver periods) {
-    List<Grouping.ByTime> stretches = MeasureCheck.stretches(plan);
+    List<Grouping.ByTime> stretches = Grouping.stretches(plan.groupings());
     if (earlier instanceof Measure.UnitBefore before) {
       boolean byWeek = stretches.stream().anyMatch(s -> s.unit() == TimeUnit.WEEK);
       boolean year =

@@ -12,30 +12,6 @@ import org.ropebridge.model.ColumnRef;
 /** Which rows of the tables count. */
 public sealed interface Filter {
 
-  /** The same with what it keeps and what it leaves out exchanged, where that can be said. */
-  default Filter negated(boolean negate) {
-    if (this instanceof InValues f) {
-      return new InValues(f.column, f.values, negate);
-    } else if (this instanceof Meets f) {
-      return new Meets(f.table, f.condition, negate);
-    } else if (this instanceof IsTrue f) {
-      return new IsTrue(f.column, negate);
-    } else if (this instanceof Missing f) {
-      return new Missing(f.column, negate);
-    } else if (this instanceof HasText f) {
-      return new HasText(f.column, f.where, f.text, negate);
-    } else if (this instanceof InPeriod f) {
-      return new InPeriod(f.period, f.date, negate);
-    } else if (this instanceof OnWeekdays f) {
-      return new OnWeekdays(f.days, f.date, negate);
-    } else if (this instanceof Having f) {
-      return new Having(f.anchor, f.table, f.role, f.filters, negate);
-    } else if (this instanceof Among f) {
-      return new Among(f.column, f.plan, negate);
-    }
-    return this;
-  }
-
   /**
    * Rows with one of the stored values. Negated, it keeps rows that have no value.
    *

@@ -8,6 +8,14 @@ import org.ropebridge.model.ColumnRef;
 /** What the rows of an answer stand for. */
 public sealed interface Grouping extends Plan.SortKey {
 
+  /** Those of the groupings that are stretches of the calendar, not parts that come back. */
+  static List<ByTime> stretches(List<Grouping> groupings) {
+    return groupings.stream()
+        .filter(g -> g instanceof ByTime t && t.unit().isStretch())
+        .map(g -> (ByTime) g)
+        .toList();
+  }
+
   /** One row for each value of a column; for a naming column, for each row that it names. */
   record ByColumn(ColumnRef column) implements Grouping {}
 

@@ -198,7 +198,7 @@ final class MeasureCheck {
     } else if (measure instanceof Measure.Compared compared) {
       compared(compared, plan);
     } else if (measure instanceof Measure.Cumulative || measure instanceof Measure.MovingAverage) {
-      if (stretches(plan).size() != 1) {
+      if (Grouping.stretches(plan.groupings()).size() != 1) {
         ground.malformed("A running figure needs a breakdown by one span of time, such as month.");
       }
     } else if (measure instanceof Measure.Rank || measure instanceof Measure.Distance) {
@@ -224,7 +224,7 @@ final class MeasureCheck {
   }
 
   private void compared(Measure.Compared compared, Plan plan) {
-    List<Grouping.ByTime> stretches = stretches(plan);
+    List<Grouping.ByTime> stretches = Grouping.stretches(plan.groupings());
     List<Filter.InPeriod> periods =
         plan.filters().stream()
             .filter(f -> f instanceof Filter.InPeriod in && !in.negated())
@@ -279,12 +279,5 @@ final class MeasureCheck {
       case MONTH -> 1;
       default -> 0;
     };
-  }
-
-  static List<Grouping.ByTime> stretches(Plan plan) {
-    return plan.groupings().stream()
-        .filter(g -> g instanceof Grouping.ByTime t && t.unit().isStretch())
-        .map(g -> (Grouping.ByTime) g)
-        .toList();
   }
 }

@@ -132,9 +132,7 @@ final class Assembly {
       return once(said.fromTo.isEmpty(), () -> said.fromTo = Optional.of(more));
     } else if (contribution instanceof Contribution.SpannedMeasure more) {
       measures(List.of(more.measure()), joined);
-      boolean overTime =
-          said.groupings.stream()
-              .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+      boolean overTime = said.isOverTime();
       if (!overTime) {
         said.addGrouping(more.spans());
       }
@@ -320,9 +318,7 @@ final class Assembly {
 
   private Optional<Result> finish() {
     settleFilters();
-    boolean spans =
-        said.groupings.stream()
-            .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+    boolean spans = said.isOverTime();
     if (said.overTime && !spans) {
       said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
     }
@@ -426,7 +422,7 @@ final class Assembly {
         said.segments.stream().filter(s -> !s.measures().isEmpty()).toList();
     boolean eachItsOwn =
         measured.size() > 1
-            && (said.counting ? 1 : 0) == 0
+            && !said.counting
             && said.shares.isEmpty()
             && said.moved.isEmpty()
             && measured.stream()

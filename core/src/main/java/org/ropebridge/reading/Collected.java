@@ -86,6 +86,11 @@ final class Collected {
     }
   }
 
+  /** Whether there is a breakdown by stretches of time. */
+  boolean isOverTime() {
+    return !Grouping.stretches(groupings).isEmpty();
+  }
+
   /** Adds a filter. Two lists of values of one column become one list of either. */
   void addFilter(Filter filter) {
     if (filter instanceof Filter.InValues values) {

@@ -115,9 +115,7 @@ final class Comparisons {
           between(said.fromTo.get().later().period(), said.fromTo.get().earlier().period()));
     }
     Optional<Period> now = ownPeriod();
-    boolean overTime =
-        said.groupings.stream()
-            .anyMatch(g -> g instanceof Grouping.ByTime t && t.unit().isStretch());
+    boolean overTime = said.isOverTime();
     if (said.versusTime.isPresent()) {
       return versus(now, said.versusTime.get().time().period());
     }

@@ -40,21 +40,14 @@ public record Reading(
   }
 
   Reading withExplanation(Explanation why) {
-    return new Reading(
-        question,
-        status,
-        plan,
-        restatement,
-        words,
-        unread,
-        choices,
-        reason,
-        assumptions,
-        suggestions,
-        why);
+    return with(suggestions, why);
   }
 
   Reading withSuggestions(List<String> near) {
+    return with(near, explanation);
+  }
+
+  private Reading with(List<String> near, Explanation why) {
     return new Reading(
         question,
         status,
@@ -66,7 +59,7 @@ public record Reading(
         reason,
         assumptions,
         near,
-        explanation);
+        why);
   }
 
   /** How far a question was understood. */

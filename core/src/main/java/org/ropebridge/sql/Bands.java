@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 
 /** How bands of numbers are called. */
-public final class Bands {
+final class Bands {
   private Bands() {}
 
   /**
@@ -12,7 +12,7 @@ public final class Bands {
    *
    * @param index of the edge; -1 for what lies below all
    */
-  public static String label(List<BigDecimal> edges, int index) {
+  static String label(List<BigDecimal> edges, int index) {
     if (index < 0) {
       return "under " + edges.get(0).toPlainString();
     }
@@ -27,7 +27,7 @@ public final class Bands {
   }
 
   /** All labels in their order. */
-  public static List<String> labels(List<BigDecimal> edges) {
+  static List<String> labels(List<BigDecimal> edges) {
     return java.util.stream.IntStream.range(-1, edges.size())
         .mapToObj(i -> label(edges, i))
         .toList();

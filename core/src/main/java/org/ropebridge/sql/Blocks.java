@@ -228,6 +228,16 @@ final class Blocks {
         && !ground.model().table(by.column().table()).key().equals(by.column().column());
   }
 
+  /** The name of the column by which rows of the grouping are told apart. */
+  String identityName(Grouping grouping) {
+    return hasKey(grouping) ? headings.key(grouping) : headings.of(grouping);
+  }
+
+  /** The column by which rows of the grouping are told apart. */
+  Field<?> identity(Grouping grouping) {
+    return DSL.field(Names.of(identityName(grouping)));
+  }
+
   /** The measure over its leaves, however those are computed. */
   private Field<?> value(Measure measure, Function<LeafAt, Field<?>> leaves) {
     if (!(measure instanceof Measure.Compared compared)) {

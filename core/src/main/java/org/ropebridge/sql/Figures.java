@@ -79,7 +79,7 @@ final class Figures {
               ? "cast({0} as numeric) / nullif(sum({0}) over (partition by {1}), 0)"
               : "cast({0} as numeric) / nullif(sum({0}) over (), 0)";
       return DSL.field(
-          over, Object.class, value, share.within().<Field<?>>map(this::identity).orElse(value));
+          over, Object.class, value, share.within().<Field<?>>map(blocks::identity).orElse(value));
     } else if (figure instanceof Measure.Cumulative) {
       return DSL.field("sum({0}) over ({1})", Object.class, value, alongTime());
     } else if (figure instanceof Measure.MovingAverage moving) {
@@ -103,22 +103,14 @@ final class Figures {
 
   /** The window along time, apart for each of the other groupings. */
   private Field<?> alongTime() {
-    Grouping time =
-        plan.groupings().stream()
-            .filter(g -> g instanceof Grouping.ByTime t && t.unit().isStretch())
-            .findFirst()
-            .orElseThrow();
+    Grouping time = Grouping.stretches(plan.groupings()).get(0);
     List<Field<?>> others = new ArrayList<>();
-    plan.groupings().stream().filter(g -> !g.equals(time)).forEach(g -> others.add(identity(g)));
+    plan.groupings().stream()
+        .filter(g -> !g.equals(time))
+        .forEach(g -> others.add(blocks.identity(g)));
     return others.isEmpty()
         ? DSL.field("order by {0}", Object.class, headings.field(time))
         : DSL.field(
             "partition by {0} order by {1}", Object.class, DSL.list(others), headings.field(time));
-  }
-
-  private Field<?> identity(Grouping grouping) {
-    return blocks.hasKey(grouping)
-        ? DSL.field(Names.of(headings.key(grouping)))
-        : headings.field(grouping);
   }
 }

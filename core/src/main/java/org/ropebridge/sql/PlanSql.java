@@ -185,7 +185,7 @@ final class PlanSql {
     withPlace.add(
         DSL.rank()
             .over(
-                DSL.partitionBy(List.of(identity(ranking.within().get())))
+                DSL.partitionBy(List.of(blocks.identity(ranking.within().get())))
                     .orderBy(ranking.top() ? by.desc() : by.asc()))
             .as(Names.of(PLACE)));
     String places = ctes.add("places", select(withPlace).from(Names.of(source)).where(ranked));
@@ -194,14 +194,8 @@ final class PlanSql {
         .where(DSL.field(Names.of(PLACE), Integer.class).le(inline(ranking.count())));
   }
 
-  private Field<?> identity(Grouping grouping) {
-    return blocks.hasKey(grouping)
-        ? DSL.field(Names.of(headings.key(grouping)))
-        : headings.field(grouping);
-  }
-
   /** The column of {@link #computed} by which rows of the grouping are told apart. */
   String identityName(Grouping grouping) {
-    return blocks.hasKey(grouping) ? headings.key(grouping) : headings.of(grouping);
+    return blocks.identityName(grouping);
   }
 }

@@ -41,22 +41,15 @@ final class Spans {
                 f ->
                     f instanceof Filter.OnWeekdays
                         || f instanceof Filter.InPeriod in && in.negated());
-    List<Grouping.ByTime> stretches = stretches();
+    List<Grouping.ByTime> stretches = Grouping.stretches(plan.groupings());
     return gapsWanted || stretches.size() != 1 || plan.ranking().isPresent()
         ? Optional.empty()
         : Optional.of(stretches.get(0).unit());
   }
 
-  private List<Grouping.ByTime> stretches() {
-    return plan.groupings().stream()
-        .filter(g -> g instanceof Grouping.ByTime t && t.unit().isStretch())
-        .map(g -> (Grouping.ByTime) g)
-        .toList();
-  }
-
   /** The rows of a stage, and those of empty spans. */
   Select<?> filled(String source, List<Measure> measures) {
-    Grouping.ByTime grouping = stretches().get(0);
+    Grouping.ByTime grouping = Grouping.stretches(plan.groupings()).get(0);
     String time = headings.of(grouping);
     Table<?> spans =
         ground
