@@ -190,10 +190,8 @@ final class MeasureCheck {
 
   /** Checks what a measure needs of the plan around it. */
   void place(Measure measure, Plan plan) {
-    if (measure instanceof Measure.OverParts over && plan.groupings().contains(over.part())
-        || measure instanceof Measure.Correlation c && plan.groupings().contains(c.over())) {
-      ground.malformed("The parts must be finer than the groups of the answer.");
-    } else if (measure instanceof Measure.Share share) {
+    parts(measure, plan);
+    if (measure instanceof Measure.Share share) {
       share(share, plan);
     } else if (measure instanceof Measure.Compared compared) {
       compared(compared, plan);
@@ -205,6 +203,18 @@ final class MeasureCheck {
       if (plan.groupings().isEmpty()) {
         ground.malformed("There is nothing to put in order; say a breakdown.");
       }
+    }
+  }
+
+  private void parts(Measure measure, Plan plan) {
+    if (measure instanceof Measure.OverParts over && plan.groupings().contains(over.part())
+        || measure instanceof Measure.Correlation c && plan.groupings().contains(c.over())) {
+      ground.malformed("The parts must be finer than the groups of the answer.");
+    } else if (measure instanceof Measure.Arithmetic arithmetic) {
+      parts(arithmetic.left(), plan);
+      parts(arithmetic.right(), plan);
+    } else if (measure instanceof Measure.Figure figure) {
+      parts(figure.of(), plan);
     }
   }
 

@@ -3,7 +3,9 @@ package org.ropebridge.sql;
 import static org.jooq.impl.DSL.select;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -20,6 +22,7 @@ import org.jooq.SelectFieldOrAsterisk;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.ropebridge.model.Metric;
+import org.ropebridge.model.expression.Emptiness;
 import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -40,6 +43,7 @@ final class Blocks {
   private final Shift base;
   private final RowFilters filters;
   private final Map<Place, Set<Leaf>> places = new LinkedHashMap<>();
+  private final Map<Place, Block> blocks = new HashMap<>();
   private final Map<LeafAt, String> leafNames = new LinkedHashMap<>();
 
   /** Where a leaf is computed: over rows of a table, or over parts. */
@@ -65,18 +69,48 @@ final class Blocks {
     return measure instanceof Measure.Plain || measure instanceof Measure.Compared;
   }
 
-  /** Whether the measure is 0, and not missing, where there are no rows. */
-  boolean counts(Measure measure) {
+  /** What the measure is where there are no rows at all; empty when it is missing there. */
+  Optional<BigDecimal> ofNothing(Measure measure) {
     if (measure instanceof Measure.Narrowed narrowed) {
-      return counts(narrowed.of());
+      return ofNothing(narrowed.of());
     } else if (measure instanceof Measure.Compared compared) {
-      return compared.move() != Measure.Move.GROWTH && counts(compared.of());
+      return switch (compared.move()) {
+        case BEFORE -> ofNothing(compared.of());
+        case CHANGE -> ofNothing(compared.of()).map(v -> BigDecimal.ZERO);
+        case GROWTH -> ofNothing(compared.of()).filter(v -> v.signum() != 0);
+      };
+    } else if (measure instanceof Measure.Arithmetic arithmetic) {
+      return ofNothing(arithmetic);
     } else if (measure instanceof Measure.MetricValue value) {
       Metric metric = ground.model().metric(value.metric());
-      return metric.table().isPresent() && new Leaf(value, Optional.of(metric), List.of()).counts();
+      return Emptiness.overNoRows(
+          ExpressionParser.parse(metric.sql()), name -> ofNothing(new Measure.MetricValue(name)));
     }
     return measure instanceof Measure.Basic basic
-        && new Leaf(basic, Optional.empty(), List.of()).counts();
+        ? new Leaf(basic, Optional.empty(), List.of()).ofNothing()
+        : Optional.empty();
+  }
+
+  private Optional<BigDecimal> ofNothing(Measure.Arithmetic arithmetic) {
+    boolean sums = sums(arithmetic);
+    Optional<BigDecimal> zero = sums ? Optional.of(BigDecimal.ZERO) : Optional.empty();
+    Optional<BigDecimal> left = ofNothing(arithmetic.left()).or(() -> zero);
+    Optional<BigDecimal> right = ofNothing(arithmetic.right()).or(() -> zero);
+    if (left.isEmpty() || right.isEmpty()) {
+      return Optional.empty();
+    }
+    BigDecimal first = left.get();
+    BigDecimal second = right.get();
+    return switch (arithmetic.operator()) {
+      case PLUS -> Optional.of(first.add(second));
+      case MINUS -> Optional.of(first.subtract(second));
+      case TIMES -> Optional.of(first.multiply(second));
+      case DIVIDED_BY ->
+          second.signum() == 0
+              ? Optional.empty()
+              : Optional.of(
+                  first.multiply(arithmetic.factor()).divide(second, MathContext.DECIMAL128));
+    };
   }
 
   private Shift shift(Measure.Compared compared) {
@@ -127,11 +161,20 @@ final class Blocks {
     return groupBy.isEmpty() ? select : select.groupBy(groupBy);
   }
 
+  /** The block of a place, always the same one, so that its joined tables keep their names. */
   private Block block(Place place) {
-    if (place instanceof Rows rows) {
-      return new TableBlock(rows.key(), plan, ground, filters);
+    Block known = blocks.get(place);
+    if (known == null) {
+      known =
+          place instanceof Rows rows
+              ? new TableBlock(rows.key(), plan, ground, filters)
+              : parts((Parts) place);
+      blocks.put(place, known);
     }
-    Parts parts = (Parts) place;
+    return known;
+  }
+
+  private Block parts(Parts parts) {
     return new PartsBlock(parts.over(), plan, ground, ctes, parts.shift());
   }
 
@@ -188,11 +231,11 @@ final class Blocks {
 
   private Field<?> foldedLeaf(LeafAt at) {
     Field<?> one = DSL.max(DSL.field(Names.of(leafNames.get(at))));
-    return at.leaf().counts() ? zeroIfNone(one) : one;
+    return at.leaf().ofNothing().<Field<?>>map(v -> orElse(one, v)).orElse(one);
   }
 
-  static Field<?> zeroIfNone(Field<?> field) {
-    return DSL.field("coalesce({0}, 0)", Object.class, field);
+  private static Field<?> orElse(Field<?> field, BigDecimal otherwise) {
+    return DSL.field("coalesce({0}, {1})", Object.class, field, DSL.inline(otherwise));
   }
 
   @SuppressWarnings({"unchecked", "rawtypes"})
@@ -273,8 +316,8 @@ final class Blocks {
     Field<?> left = plain(arithmetic.left(), shift, leaves);
     Field<?> right = plain(arithmetic.right(), shift, leaves);
     return switch (arithmetic.operator()) {
-      case PLUS -> sum("{0} + {1}", arithmetic, left, right);
-      case MINUS -> sum("{0} - {1}", arithmetic, left, right);
+      case PLUS -> sum("({0} + {1})", arithmetic, left, right);
+      case MINUS -> sum("({0} - {1})", arithmetic, left, right);
       case TIMES -> DSL.field("{0} * {1}", Object.class, left, right);
       case DIVIDED_BY ->
           arithmetic.factor().compareTo(BigDecimal.ONE) == 0
@@ -287,10 +330,7 @@ final class Blocks {
 
   /** Where parts add up to wholes, one that is missing counts as nothing beside the other. */
   private Field<?> sum(String form, Measure.Arithmetic arithmetic, Field<?> left, Field<?> right) {
-    boolean adds =
-        MeasureTables.addsUp(arithmetic.left(), ground.model())
-            && MeasureTables.addsUp(arithmetic.right(), ground.model());
-    return adds
+    return sums(arithmetic)
         ? DSL.field(
             form,
             Object.class,
@@ -299,8 +339,18 @@ final class Blocks {
         : DSL.field(form, Object.class, left, right);
   }
 
+  private boolean sums(Measure.Arithmetic arithmetic) {
+    boolean sum =
+        arithmetic.operator() == Measure.Operator.PLUS
+            || arithmetic.operator() == Measure.Operator.MINUS;
+    return sum
+        && MeasureTables.addsUp(arithmetic.left(), ground.model())
+        && MeasureTables.addsUp(arithmetic.right(), ground.model());
+  }
+
   private Field<?> orNothing(Measure measure, Field<?> field) {
-    return counts(measure) ? field : zeroIfNone(field);
+    boolean neverMissing = measure instanceof Measure.RowCount;
+    return neverMissing ? field : orElse(field, BigDecimal.ZERO);
   }
 
   private static Field<?> quotient(Field<?> left, Field<?> right) {

@@ -81,11 +81,12 @@ final class Figures {
       return DSL.field(
           over, Object.class, value, share.within().<Field<?>>map(blocks::identity).orElse(value));
     } else if (figure instanceof Measure.Cumulative) {
-      return DSL.field("sum({0}) over ({1})", Object.class, value, alongTime());
+      return inTime(DSL.field("sum({0}) over ({1})", Object.class, value, alongTime()));
     } else if (figure instanceof Measure.MovingAverage moving) {
-      return DSL.field(
-          "avg({0}) over ({1} rows between {2} preceding and current row)",
-          Object.class, value, alongTime(), DSL.inline(moving.spans() - 1));
+      return inTime(
+          DSL.field(
+              "avg({0}) over ({1} rows between {2} preceding and current row)",
+              Object.class, value, alongTime(), DSL.inline(moving.spans() - 1)));
     } else if (figure instanceof Measure.Rank) {
       return DSL.field(
           "case when {0} is not null then rank() over (order by {0} desc nulls last) end",
@@ -99,6 +100,13 @@ final class Figures {
           case LOWEST -> "min";
         };
     return DSL.field("{0} - {1}({0}) over ()", Object.class, value, DSL.keyword(function));
+  }
+
+  /** What has no time, though its rows may, has no place along it. */
+  private Field<?> inTime(Field<?> figure) {
+    Grouping.ByTime time = Grouping.stretches(plan.groupings()).get(0);
+    return DSL.field(
+        "case when {0} is not null then {1} end", Object.class, headings.field(time), figure);
   }
 
   /** The window along time, apart for each of the other groupings. */

@@ -1,9 +1,10 @@
 package org.ropebridge.sql;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.Metric;
-import org.ropebridge.model.expression.Expression;
+import org.ropebridge.model.expression.Emptiness;
 import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
@@ -20,14 +21,15 @@ record Leaf(Measure.Plain measure, Optional<Metric> metric, List<Filter> narrowi
     narrowing = List.copyOf(narrowing);
   }
 
-  /** Whether it is 0, and not missing, where there are no rows. */
-  boolean counts() {
-    return measure instanceof Measure.RowCount
-        || measure instanceof Measure.DistinctRows
-        || measure instanceof Measure.DistinctValues
-        || metric
-            .map(m -> ExpressionParser.parse(m.sql()))
-            .filter(e -> e instanceof Expression.Call c && c.function().equals("count"))
-            .isPresent();
+  /** What it is where there are no rows; empty when it is missing there. */
+  Optional<BigDecimal> ofNothing() {
+    boolean counts =
+        measure instanceof Measure.RowCount
+            || measure instanceof Measure.DistinctRows
+            || measure instanceof Measure.DistinctValues;
+    return counts
+        ? Optional.of(BigDecimal.ZERO)
+        : metric.flatMap(
+            m -> Emptiness.overNoRows(ExpressionParser.parse(m.sql()), name -> Optional.empty()));
   }
 }

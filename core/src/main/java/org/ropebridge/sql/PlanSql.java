@@ -116,7 +116,7 @@ final class PlanSql {
     blocks.need(inBlocks());
     return blocks.areSeveral()
         || blocks.needExpressions()
-        || spans.unit().isPresent()
+        || spans.areNeeded()
         || figures.areNeeded()
         || !plan.keeps().isEmpty()
         || plan.ranking().isPresent()
@@ -132,7 +132,7 @@ final class PlanSql {
   private Select<?> stages() {
     List<Measure> inner = inBlocks();
     Select<?> stage = blocks.areSeveral() ? blocks.folded(inner) : blocks.single(inner, true);
-    if (spans.unit().isPresent()) {
+    if (spans.areNeeded()) {
       stage = spans.filled(ctes.add("computed", stage), inner);
     }
     if (figures.areNeeded()) {

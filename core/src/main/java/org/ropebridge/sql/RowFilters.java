@@ -114,7 +114,7 @@ final class RowFilters {
     ColumnRef key = ColumnRef.of(having.anchor(), ground.model().table(having.anchor()).key());
     Field<?> pointer = inner.pointer(new ColumnRef(key.table(), key.column(), having.role()));
     Optional<ColumnRef> date = MeasureTables.date(having.table(), Optional.empty(), ground.model());
-    Condition where = DSL.condition("{0} = {1}", pointer, scan.pointer(key));
+    Condition where = DSL.condition("{0} = {1}", pointer, scan.column(key));
     for (Filter filter : having.filters()) {
       where = where.and(of(filter, inner, date, shift));
     }

@@ -19,6 +19,7 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Step;
+import org.ropebridge.model.expression.Emptiness;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
 
@@ -88,8 +89,19 @@ final class Scan {
   Condition condition(String tableName, Expression expression) {
     ColumnRef key = ColumnRef.of(tableName, access.model().table(tableName).key());
     String alias = join(paths.to(base, key).orElseThrow().steps());
-    return new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
-        .condition(expression);
+    Condition met =
+        new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+            .condition(expression);
+    return needsRow(expression, alias) ? key(tableName, alias).isNotNull().and(met) : met;
+  }
+
+  /** Whether the expression has a value even where no row was found to join. */
+  private boolean needsRow(Expression expression, String alias) {
+    return !alias.equals(aliases.get(List.of())) && !Emptiness.isMissingWithoutValues(expression);
+  }
+
+  private Field<?> key(String tableName, String alias) {
+    return DSL.field(Names.of(alias, access.model().table(tableName).key()));
   }
 
   /**
@@ -107,11 +119,18 @@ final class Scan {
         .table(tableName)
         .findColumn(column)
         .flatMap(Column::sql)
-        .<Field<?>>map(
-            sql ->
-                new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
-                    .field(ExpressionParser.parse(sql)))
+        .<Field<?>>map(sql -> computed(tableName, ExpressionParser.parse(sql), alias))
         .orElseGet(() -> DSL.field(Names.of(alias, column)));
+  }
+
+  private Field<?> computed(String tableName, Expression expression, String alias) {
+    Field<?> value =
+        new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+            .field(expression);
+    return needsRow(expression, alias)
+        ? DSL.field(
+            "case when {0} is not null then {1} end", Object.class, key(tableName, alias), value)
+        : value;
   }
 
   private String join(List<Step> way) {

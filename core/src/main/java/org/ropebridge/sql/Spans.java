@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.Field;
+import org.jooq.Record;
 import org.jooq.Select;
 import org.jooq.SelectFieldOrAsterisk;
 import org.jooq.Table;
@@ -17,7 +18,6 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
-import org.ropebridge.plan.TimeUnit;
 
 /** A row for every span of time, empty ones too. */
 final class Spans {
@@ -33,21 +33,28 @@ final class Spans {
     this.blocks = blocks;
   }
 
-  /** The unit of time whose empty spans are to be shown, when the plan has one. */
-  Optional<TimeUnit> unit() {
+  /** Whether empty spans of time are to be shown. */
+  boolean areNeeded() {
     boolean gapsWanted =
         plan.filters().stream()
             .anyMatch(
                 f ->
                     f instanceof Filter.OnWeekdays
                         || f instanceof Filter.InPeriod in && in.negated());
-    List<Grouping.ByTime> stretches = Grouping.stretches(plan.groupings());
-    return gapsWanted || stretches.size() != 1 || plan.ranking().isPresent()
-        ? Optional.empty()
-        : Optional.of(stretches.get(0).unit());
+    return !gapsWanted && !ranksWhatThereIs() && Grouping.stretches(plan.groupings()).size() == 1;
   }
 
-  /** The rows of a stage, and those of empty spans. */
+  /** Among the highest, only what there is counts; figures along time need every span. */
+  private boolean ranksWhatThereIs() {
+    boolean alongTime =
+        plan.measures().stream()
+            .anyMatch(m -> m instanceof Measure.Cumulative || m instanceof Measure.MovingAverage);
+    return plan.ranking()
+        .filter(r -> !alongTime && (r.top() || plan.groupings().size() > 1))
+        .isPresent();
+  }
+
+  /** The rows of a stage, and one for each empty span. */
   Select<?> filled(String source, List<Measure> measures) {
     Grouping.ByTime grouping = Grouping.stretches(plan.groupings()).get(0);
     String time = headings.of(grouping);
@@ -74,15 +81,22 @@ final class Spans {
                     DSL.field(Names.of(source, n)), DSL.field(Names.of("parts", n))));
       }
     }
-    List<SelectFieldOrAsterisk> fields = new ArrayList<>();
-    others.forEach(n -> fields.add(DSL.field(Names.of("parts", n)).as(Names.of(n))));
-    fields.add(spanField.as(Names.of(time)));
-    for (Measure measure : measures) {
-      String name = headings.of(measure);
-      Field<?> value = DSL.field(Names.of(source, name));
-      fields.add((blocks.counts(measure) ? Blocks.zeroIfNone(value) : value).as(Names.of(name)));
+    List<SelectFieldOrAsterisk> there = new ArrayList<>();
+    List<SelectFieldOrAsterisk> empty = new ArrayList<>();
+    for (String n : others) {
+      there.add(DSL.field(Names.of(n)));
+      empty.add(DSL.field(Names.of("parts", n)));
     }
-    return select(fields).from(from.leftJoin(DSL.table(Names.of(source))).on(same));
+    there.add(DSL.field(Names.of(time)));
+    empty.add(spanField);
+    for (Measure measure : measures) {
+      there.add(headings.field(measure));
+      empty.add(
+          blocks.ofNothing(measure).<Field<?>>map(DSL::inline).orElseGet(() -> DSL.field("null")));
+    }
+    Condition isThere = DSL.exists(DSL.selectOne().from(Names.of(source)).where(same));
+    Select<Record> emptySpans = select(empty).from(from).where(isThere.not());
+    return select(there).from(Names.of(source)).unionAll(emptySpans);
   }
 
   private List<String> otherNames(Grouping.ByTime time) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Select;
+import org.jooq.SelectConditionStep;
 import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.ropebridge.model.Column;
@@ -19,6 +20,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.TimeUnit;
 
 /** The rows of one base table, placed in time by one date. */
 final class TableBlock implements Block {
@@ -172,15 +174,21 @@ final class TableBlock implements Block {
   /** Keeps the rows of the last day of the period, or of each span of time grouped by. */
   private Condition onLastDays() {
     ColumnRef date = key.date().orElseThrow();
-    Scan inner = ground.scan(key.table());
-    Field<?> innerDate = inner.column(date);
+    List<Grouping> spans =
+        plan.groupings().stream().filter(Grouping.ByTime.class::isInstance).toList();
+    boolean ofOwnDate =
+        spans.stream().allMatch(s -> ((Grouping.ByTime) s).date().or(key::date).equals(key.date()));
+    Scan inner = ofOwnDate ? ground.scan(key.table()) : scan.beside(key.table());
+    Field<?> lastDay = DSL.field("max({0})", Object.class, day(inner.column(date), date));
     List<Field<?>> buckets = new ArrayList<>();
-    for (Grouping grouping : plan.groupings()) {
-      if (grouping instanceof Grouping.ByTime) {
-        buckets.add(groupFields.of(grouping, inner));
+    Condition where = DSL.noCondition();
+    for (Grouping span : spans) {
+      Field<?> bucket = groupFields.of(span, inner);
+      buckets.add(bucket);
+      if (!ofOwnDate) {
+        where = where.and(DSL.condition("{0} is not distinct from {1}", bucket, group(span)));
       }
     }
-    Condition where = DSL.noCondition();
     List<Filter> all = new ArrayList<>(plan.filters());
     all.addAll(key.narrowing());
     for (Filter filter : all) {
@@ -188,9 +196,16 @@ final class TableBlock implements Block {
         where = where.and(filters.of(filter, inner, key.date(), key.shift()));
       }
     }
-    org.jooq.SelectConditionStep<?> days =
-        select(DSL.max(innerDate)).from(inner.from()).where(where);
-    Select<?> lastDays = buckets.isEmpty() ? days : days.groupBy(buckets);
-    return DSL.condition("{0} in ({1})", scan.column(date), lastDays);
+    SelectConditionStep<?> days = select(lastDay).from(inner.from()).where(where);
+    Select<?> lastDays = buckets.isEmpty() || !ofOwnDate ? days : days.groupBy(buckets);
+    return DSL.condition("{0} in ({1})", day(scan.column(date), date), lastDays);
+  }
+
+  /** The day of a date, which may have a time of day. */
+  private Field<?> day(Field<?> field, ColumnRef date) {
+    boolean hasTime = ground.model().column(date).holds() == Column.Holds.TIME;
+    return hasTime
+        ? ground.dialect().bucket(TimeUnit.DAY, field, ground.model().calendar())
+        : field;
   }
 }

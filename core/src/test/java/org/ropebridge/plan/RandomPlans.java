@@ -75,10 +75,18 @@ public final class RandomPlans {
       for (int i = random.nextInt(3); i > 0; i--) {
         groupings.add(grouping());
       }
+      boolean alongTime = random.nextInt(5) == 0;
+      if (alongTime) {
+        groupings.removeIf(Grouping.ByTime.class::isInstance);
+        groupings.add(
+            new Grouping.ByTime(
+                pick(List.of(TimeUnit.YEAR, TimeUnit.QUARTER, TimeUnit.MONTH, TimeUnit.WEEK)),
+                date()));
+      }
       List<Grouping> groupingList = List.copyOf(groupings);
       List<Measure> measureList = new ArrayList<>();
       for (Measure measure : measures) {
-        measureList.add(figure(measure, groupingList));
+        measureList.add(figure(measure, groupingList, alongTime));
       }
       List<Filter> filters = filters();
       Plan plan =
@@ -204,8 +212,8 @@ public final class RandomPlans {
     }
 
     /** A figure over the measure, now and then. */
-    private Measure figure(Measure measure, List<Grouping> groupings) {
-      if (!(measure instanceof Measure.Plain of) || random.nextInt(3) > 0) {
+    private Measure figure(Measure measure, List<Grouping> groupings, boolean often) {
+      if (!(measure instanceof Measure.Plain of) || random.nextInt(3) > (often ? 1 : 0)) {
         return measure;
       }
       switch (random.nextInt(6)) {
