@@ -17,6 +17,7 @@ import org.ropebridge.answer.Rows;
 import org.ropebridge.demo.DemoData;
 import org.ropebridge.demo.DemoLoader;
 import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Model;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
@@ -38,19 +39,30 @@ public final class QuestionBench {
   private final QuestionReader reader;
   private final SqlWriter writer;
   private final Connection connection;
+  private final ValueIndex values;
 
   /** Loads the trade's tables and reads its model. */
   QuestionBench(String name, Connection connection) throws SQLException {
     load(name, connection);
     this.connection = connection;
     this.model = PracticeModels.model(name);
+    this.values = PracticeModels.values(model, connection);
     this.reader =
         new QuestionReader(
-            model,
-            PracticeModels.values(model, connection),
-            LanguagePack.ENGLISH,
-            model.calendar().fixedToday().orElseThrow());
+            model, values, LanguagePack.ENGLISH, model.calendar().fixedToday().orElseThrow());
     this.writer = new SqlWriter(Access.unlimited(model), reader.periods(), reader.restatement());
+  }
+
+  Model model() {
+    return model;
+  }
+
+  ValueIndex values() {
+    return values;
+  }
+
+  QuestionReader reader() {
+    return reader;
   }
 
   /** What became of a question. */

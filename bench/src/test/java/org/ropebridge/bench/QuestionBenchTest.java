@@ -25,7 +25,7 @@ class QuestionBenchTest {
   void asManyAreRightAsBefore(String model) throws SQLException {
     List<String> wrong = new ArrayList<>();
     Map<String, Tally> parts;
-    try (Connection connection = QuestionBench.open(server())) {
+    try (Connection connection = QuestionBench.open(TestServer.url())) {
       parts =
           new QuestionBench(model, connection)
               .ask(
@@ -44,15 +44,6 @@ class QuestionBenchTest {
 
   private static double share(Tally tally, Outcome outcome) {
     return (double) tally.of(outcome) / tally.all();
-  }
-
-  private static String server() {
-    String url = System.getenv("ROPEBRIDGE_TEST_JDBC");
-    if (url == null) {
-      throw new IllegalStateException(
-          "no test database: run ./check, or eval \"$(bin/test-database)\" first");
-    }
-    return url;
   }
 
   @Test

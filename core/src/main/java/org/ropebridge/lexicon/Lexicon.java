@@ -454,8 +454,16 @@ public final class Lexicon {
         String compact = words.toString();
         String singular = singulars.toString();
         String preferred = meanings.get(compact);
+        boolean ofLanguage =
+            found.stream()
+                .anyMatch(
+                    e ->
+                        e.meaning() instanceof Meaning.FunctionWord && e.compact().equals(compact));
         for (Entry entry : found) {
-          if (preferred != null && !isCalled(entry.meaning(), preferred)) {
+          boolean otherFormOfValue =
+              entry.meaning() instanceof Meaning.ValueName && !entry.compact().equals(compact);
+          if (ofLanguage && otherFormOfValue
+              || preferred != null && !isCalled(entry.meaning(), preferred)) {
             continue;
           }
           boolean bareDigits =

@@ -47,6 +47,10 @@ final class Chart {
   private final List<List<Edge>> endingAt = new ArrayList<>();
   private final List<List<Edge>> startingAt = new ArrayList<>();
   private final boolean[] transparent;
+
+  /** Which tokens are words of the language that may have no effect, such as "on". */
+  private final boolean[] smallWord;
+
   private int size;
 
   /**
@@ -64,6 +68,7 @@ final class Chart {
     this.scope = scope;
     this.vocabulary = vocabulary;
     this.transparent = new boolean[tokens.size()];
+    this.smallWord = new boolean[tokens.size()];
     for (int i = 0; i <= tokens.size(); i++) {
       endingAt.add(new ArrayList<>());
       startingAt.add(new ArrayList<>());
@@ -71,6 +76,12 @@ final class Chart {
     Map<Integer, List<Mention>> byEnd = new HashMap<>();
     for (Mention mention : mentions) {
       byEnd.computeIfAbsent(mention.to(), k -> new ArrayList<>()).add(mention);
+      if (mention.meaning() instanceof Meaning.FunctionWord word
+          && word.role().mayStandAlone()
+          && mention.to() == mention.from() + 1
+          && mention.quality() == 1) {
+        smallWord[mention.from()] = true;
+      }
       if (isFiller(mention)) {
         for (int i = mention.from(); i < mention.to(); i++) {
           transparent[i] = true;
@@ -90,11 +101,18 @@ final class Chart {
             || word.role() == Role.HAVE);
   }
 
-  private static double score(Mention mention) {
+  /** A small word at the end of a name, as in "sent on", counts as it does alone. */
+  private double score(Mention mention) {
     int length = mention.to() - mention.from();
-    boolean function = mention.meaning() instanceof Meaning.FunctionWord;
-    return mention.quality() * length * (function ? FUNCTION : CONTENT)
-        + (function ? LONGER_FUNCTION : LONGER_NAME) * (length - 1);
+    if (mention.meaning() instanceof Meaning.FunctionWord) {
+      return mention.quality() * length * FUNCTION + LONGER_FUNCTION * (length - 1);
+    }
+    int content = length;
+    while (content > 1 && smallWord[mention.from() + content - 1]) {
+      content--;
+    }
+    double covered = content * CONTENT + (length - content) * FUNCTION;
+    return mention.quality() * covered + LONGER_NAME * (content - 1);
   }
 
   private void fill(List<Mention> mentions, List<Brackets.Read> enclosed, int end) {

@@ -330,13 +330,36 @@ public final class QuestionReader {
         explanation(mentions, tokens, nearest, nearest.score(), candidates));
   }
 
+  /** The candidates that are about as good as one. */
+  private static List<Candidate> near(Candidate best, List<Candidate> candidates) {
+    return candidates.stream()
+        .filter(Candidate::isSound)
+        .filter(c -> c.score() > best.score() - NEAR_TIE)
+        .filter(c -> c.sequence().unread().size() == best.sequence().unread().size())
+        .toList();
+  }
+
+  /** The one that takes words as they are written where all others do not; or else the first. */
+  private static Candidate mostLiteral(Candidate first, List<Candidate> near) {
+    return near.stream()
+        .filter(
+            c ->
+                near.stream().allMatch(o -> o == c || c.sequence().isMoreLiteralThan(o.sequence())))
+        .findFirst()
+        .orElse(first);
+  }
+
   private Reading chosen(
       String question,
       List<Token> tokens,
       List<Mention> mentions,
       List<Sequence> sequences,
       List<Candidate> candidates) {
-    Optional<Candidate> winner = candidates.stream().filter(Candidate::isSound).findFirst();
+    Optional<Candidate> winner =
+        candidates.stream()
+            .filter(Candidate::isSound)
+            .findFirst()
+            .map(first -> mostLiteral(first, near(first, candidates)));
     Optional<Candidate> faulty = candidates.stream().filter(c -> !c.isSound()).findFirst();
     boolean faultExplains =
         faulty.isPresent()
@@ -367,10 +390,8 @@ public final class QuestionReader {
       return declined(question, words, unread, "Not understood: " + quoted(unread) + ".");
     }
     List<Candidate> near =
-        candidates.stream()
-            .filter(Candidate::isSound)
-            .filter(c -> c.score() > best.score() - NEAR_TIE)
-            .filter(c -> c.sequence().unread().size() == best.sequence().unread().size())
+        near(best, candidates).stream()
+            .filter(c -> !best.sequence().isMoreLiteralThan(c.sequence()))
             .limit(MOST_CHOICES)
             .toList();
     Explanation explanation =

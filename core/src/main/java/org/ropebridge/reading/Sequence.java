@@ -3,7 +3,9 @@ package org.ropebridge.reading;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
@@ -36,6 +38,29 @@ record Sequence(
     return less == 0
         ? this
         : new Sequence(edges, idle, left, joined, score - less * (UNREAD - ECHOED));
+  }
+
+  /**
+   * Whether this takes words exactly as they are written wherever the two differ, and the other
+   * takes some of them for a form of something else.
+   */
+  boolean isMoreLiteralThan(Sequence other) {
+    Set<Mention> own = mentions();
+    Set<Mention> others = other.mentions();
+    boolean literal = own.stream().filter(m -> !others.contains(m)).allMatch(Sequence::isExact);
+    boolean otherLiteral =
+        others.stream().filter(m -> !own.contains(m)).allMatch(Sequence::isExact);
+    return literal && !otherLiteral;
+  }
+
+  private Set<Mention> mentions() {
+    Set<Mention> mentions = new HashSet<>();
+    edges.forEach(e -> mentions.addAll(e.mentions()));
+    return mentions;
+  }
+
+  private static boolean isExact(Mention mention) {
+    return mention.found() == Mention.Found.EXACT;
   }
 
   /** A sequence under construction, linked backwards. */
