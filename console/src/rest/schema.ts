@@ -56,6 +56,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/ask/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Answer a question, telling how far it has come
+         * @description Sends the events reading (how the question was read, before anything is computed), progress (every half second), and at the end answer or problem. Closing the connection stops the question, also in the warehouse.
+         */
+        post: operations["askWithEvents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/read": {
         parameters: {
             query?: never;
@@ -601,6 +621,10 @@ export interface components {
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
         SpanBefore: components["schemas"]["Earlier"];
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
+        };
         Starter: {
             ask: string;
             label: string;
@@ -769,6 +793,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["AnswerPart"];
+                };
+            };
+        };
+    };
+    askWithEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuestionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

@@ -12,7 +12,7 @@ import org.ropebridge.sql.SqlQuery;
 
 /**
  * A new, empty database in the cluster that {@code ROPEBRIDGE_TEST_JDBC} names; {@code ./check}
- * starts it. Statements are run one at a time, each rolled back.
+ * starts it. It is this process's own, and goes with it.
  */
 public final class TestDatabase {
   private final Connection connection;
@@ -28,15 +28,31 @@ public final class TestDatabase {
       throw new IllegalStateException(
           "no test database: run ./check, or eval \"$(bin/test-database)\" first");
     }
-    try (Connection admin = DriverManager.getConnection(url);
-        Statement statement = admin.createStatement()) {
-      statement.execute("drop database if exists " + name);
-      statement.execute("create database " + name);
-      return new TestDatabase(
+    String own = name + "_" + ProcessHandle.current().pid();
+    try {
+      administer(url, "create database " + own);
+      Connection connection =
           DriverManager.getConnection(
-              url.replaceFirst("/postgres\\?", "/" + name + "?") + "&stringtype=unspecified"));
+              url.replaceFirst("/postgres\\?", "/" + own + "?") + "&stringtype=unspecified");
+      Runtime.getRuntime().addShutdownHook(new Thread(() -> drop(url, own)));
+      return new TestDatabase(connection);
     } catch (SQLException e) {
       throw new IllegalStateException(e);
+    }
+  }
+
+  private static void administer(String url, String command) throws SQLException {
+    try (Connection admin = DriverManager.getConnection(url);
+        Statement statement = admin.createStatement()) {
+      statement.execute(command);
+    }
+  }
+
+  private static void drop(String url, String name) {
+    try {
+      administer(url, "drop database if exists " + name + " with (force)");
+    } catch (SQLException e) {
+      System.err.println("The test database " + name + " is left behind: " + e.getMessage());
     }
   }
 

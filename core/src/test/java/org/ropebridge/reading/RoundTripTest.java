@@ -14,6 +14,9 @@ import org.ropebridge.plan.RandomPlans;
 
 /** Every plan, said in words, is read back as the same plan. */
 class RoundTripTest {
+  /** The same plans each time, so that a check fails for what was changed and nothing else. */
+  private static final String SEED = "20261018";
+
   private static final RandomPlans DEMO =
       plans(DemoModel.MODEL, DemoModel.VALUES, DemoModel.READER);
   private static final RandomPlans POTTERY =
@@ -23,12 +26,12 @@ class RoundTripTest {
     return new RandomPlans(model, values, reader.periods().today());
   }
 
-  @Property(tries = 3000, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 3000, shrinking = ShrinkingMode.OFF, seed = SEED)
   void onTheDemo(@ForAll long seed) {
     check(DemoModel.READER, DEMO.of(seed));
   }
 
-  @Property(tries = 3000, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 3000, shrinking = ShrinkingMode.OFF, seed = SEED)
   void onAnotherModel(@ForAll long seed) {
     check(PotteryModel.READER, POTTERY.of(seed));
   }

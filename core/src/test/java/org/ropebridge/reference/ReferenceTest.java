@@ -15,7 +15,8 @@ import org.ropebridge.plan.RandomPlans;
 
 /**
  * Random plans over random companies: the database says what the slow reference says. Which
- * companies are tried can be set with {@code -Dreference.first} and {@code -Dreference.companies}.
+ * companies are tried can be set with {@code -Dreference.first} and {@code -Dreference.companies};
+ * with {@code -Dreference.stops} the first difference is the last.
  */
 class ReferenceTest {
   private static final int COMPANIES = Integer.getInteger("reference.companies", 200);
@@ -23,6 +24,7 @@ class ReferenceTest {
   private static final int PLANS = 50;
   private static final int WORKERS = 2;
   private static final int TOLD = 3;
+  private static final boolean STOPS_EARLY = Boolean.getBoolean("reference.stops");
 
   private final Counts counts = new Counts();
   private final List<String> differences = new ArrayList<>();
@@ -51,6 +53,9 @@ class ReferenceTest {
     TestDatabase database = TestDatabase.fresh("reference_test_" + worker);
     for (int seed = FIRST + worker; seed < FIRST + COMPANIES; seed += WORKERS) {
       company(seed, new Comparison(database, seed));
+      if (STOPS_EARLY && counts.differing() > 0) {
+        return;
+      }
     }
   }
 
@@ -61,16 +66,22 @@ class ReferenceTest {
     for (int i = 0; i < PLANS; i++) {
       Plan plan = plans.of(seed * 1_000L + i);
       boolean same = comparison.difference(plan).isEmpty();
-      String difference = same ? "" : "company " + seed + ": " + comparison.smallest(plan);
-      if (!same) {
-        comparison.fill(comparison.company().warehouse());
-      }
-      synchronized (this) {
+      String difference = same ? "" : "company " + seed + ": " + told(comparison, plan);
+      synchronized (counts) {
         counts.add(plan, same);
         if (!same && differences.size() < TOLD) {
           differences.add(difference);
         }
       }
     }
+  }
+
+  private static String told(Comparison comparison, Plan plan) {
+    if (STOPS_EARLY) {
+      return plan.toString();
+    }
+    String smallest = comparison.smallest(plan);
+    comparison.fill(comparison.company().warehouse());
+    return smallest;
   }
 }

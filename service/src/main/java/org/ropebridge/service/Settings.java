@@ -25,9 +25,17 @@ public record Settings(
    *
    * @param statementTimeout after which a statement is ended
    * @param connections most connections to one source
+   * @param longestInLine how long a question waits for one of them
+   * @param costCeiling most work that a statement may be, as the warehouse's planner estimates it
+   *     in its own units; 0 for no ceiling
+   * @param answersKept how long rows are kept for the same statement; so old an answer may be
    */
   public record Warehouse(
-      @DefaultValue("30s") Duration statementTimeout, @DefaultValue("6") int connections) {}
+      @DefaultValue("30s") Duration statementTimeout,
+      @DefaultValue("6") int connections,
+      @DefaultValue("60s") Duration longestInLine,
+      @DefaultValue("5000000") double costCeiling,
+      @DefaultValue("20s") Duration answersKept) {}
 
   /** The account of someone who can make all others. */
   public record FirstSteward(String name, String password) {}

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.ropebridge.service.RunningService.Caller;
 import org.ropebridge.service.RunningService.Reply;
 import org.ropebridge.service.problems.Problem;
+import org.ropebridge.service.sources.Statements;
 import org.ropebridge.service.sources.Warehouses;
 
 @ExtendWith(RunningService.class)
@@ -119,7 +120,7 @@ class SecurityTest {
 
   @Test
   void theWarehouseIsOnlyEverRead() {
-    Warehouses warehouses = RunningService.bean(Warehouses.class);
+    Statements statements = RunningService.bean(Statements.class);
     for (String sql :
         List.of(
             "delete from hut.stay",
@@ -128,22 +129,22 @@ class SecurityTest {
             "with gone as (delete from hut.stay returning 1) select count(*) from gone")) {
       Problem refused =
           org.junit.jupiter.api.Assertions.assertThrows(
-              Problem.class, () -> warehouses.query("ledger", sql, List.of(), 10), sql);
+              Problem.class, () -> statements.query("ledger", sql, List.of(), 10), sql);
       assertTrue(refused.getMessage().contains("refused"), refused.getMessage());
     }
-    assertTrue(warehouses.test("ledger").readOnly());
+    assertTrue(RunningService.bean(Warehouses.class).test("ledger").readOnly());
   }
 
   @Test
   void longStatementsEndAndRowsAreLimited() {
-    Warehouses warehouses = RunningService.bean(Warehouses.class);
+    Statements statements = RunningService.bean(Statements.class);
     Problem slow =
         org.junit.jupiter.api.Assertions.assertThrows(
-            Problem.class, () -> warehouses.query("ledger", "select pg_sleep(20)", List.of(), 1));
+            Problem.class, () -> statements.query("ledger", "select pg_sleep(20)", List.of(), 1));
     assertTrue(slow.getMessage().contains("more than 2 seconds"), slow.getMessage());
     assertEquals(
         7,
-        warehouses.query("ledger", "select * from generate_series(1, 1000)", List.of(), 7).size());
+        statements.query("ledger", "select * from generate_series(1, 1000)", List.of(), 7).size());
   }
 
   @Test

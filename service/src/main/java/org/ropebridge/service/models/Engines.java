@@ -18,7 +18,7 @@ import org.ropebridge.model.Model;
 import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.service.problems.Problem;
-import org.ropebridge.service.sources.Warehouses;
+import org.ropebridge.service.sources.Statements;
 import org.ropebridge.sql.SqlWriter;
 import org.ropebridge.sql.ValueSql;
 import org.springframework.stereotype.Component;
@@ -35,16 +35,16 @@ public class Engines {
   private static final Duration FRESH = Duration.ofMinutes(30);
 
   private final Editions editions;
-  private final Warehouses warehouses;
+  private final Statements statements;
   private final Cache<Key, Engine> engines =
       Caffeine.newBuilder().maximumSize(200).expireAfterWrite(FRESH).build();
   private final Cache<AccessKey, Access> accesses =
       Caffeine.newBuilder().maximumSize(2_000).expireAfterAccess(FRESH).build();
   private final Cache<UUID, Model> models = Caffeine.newBuilder().maximumSize(100).build();
 
-  Engines(Editions editions, Warehouses warehouses) {
+  Engines(Editions editions, Statements statements) {
     this.editions = editions;
-    this.warehouses = warehouses;
+    this.statements = statements;
   }
 
   private record AccessKey(UUID edition, Person person) {}
@@ -97,7 +97,7 @@ public class Engines {
   private List<String> values(ValueSql sql, ColumnRef column) {
     ValueSql.Statement statement = sql.distinct(column, MOST_VALUES + 1);
     List<List<Object>> rows =
-        warehouses.query(
+        statements.query(
             statement.source(), statement.text(), statement.parameters(), MOST_VALUES + 1);
     // Too many to be categories that people name.
     return rows.size() > MOST_VALUES
@@ -115,7 +115,7 @@ public class Engines {
     return access.model().tables().stream()
         .map(t -> sql.newestDate(t.name()))
         .flatMap(Optional::stream)
-        .map(s -> warehouses.query(s.source(), s.text(), s.parameters(), 1).get(0).get(0))
+        .map(s -> statements.query(s.source(), s.text(), s.parameters(), 1).get(0).get(0))
         .filter(java.util.Objects::nonNull)
         .map(d -> LocalDate.parse(d.toString()))
         .max(LocalDate::compareTo)

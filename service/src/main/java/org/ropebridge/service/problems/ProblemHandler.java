@@ -1,9 +1,6 @@
 package org.ropebridge.service.problems;
 
-import java.net.URI;
 import java.util.stream.Collectors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -21,16 +18,15 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 /** Turns exceptions into problem documents. */
 @RestControllerAdvice
 class ProblemHandler extends ResponseEntityExceptionHandler {
-  private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
-  private static final String URN = "urn:ropebridge:problem:";
+  private final ProblemDocuments documents;
+
+  ProblemHandler(ProblemDocuments documents) {
+    this.documents = documents;
+  }
 
   @ExceptionHandler
   ProblemDetail problem(Problem problem) {
-    ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
-    detail.setType(URI.create(URN + problem.type()));
-    detail.setTitle(problem.status().getReasonPhrase());
-    problem.more().forEach(detail::setProperty);
-    return detail;
+    return documents.of(problem);
   }
 
   @ExceptionHandler
@@ -50,12 +46,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unforeseen(Exception e) {
-    LOG.error("a request failed", e);
-    return problem(
-        new Problem(
-            HttpStatus.INTERNAL_SERVER_ERROR,
-            "internal",
-            "Something went wrong in the service. The log tells more; try again."));
+    return documents.of(e);
   }
 
   @Override

@@ -6,16 +6,19 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.ropebridge.access.Person;
 import org.ropebridge.answer.Charts;
 import org.ropebridge.answer.Rows;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
 import org.ropebridge.service.problems.Problem;
-import org.ropebridge.service.sources.Warehouses;
+import org.ropebridge.service.sources.Running;
+import org.ropebridge.service.sources.Statements;
 import org.ropebridge.sql.SqlQuery;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -24,12 +27,12 @@ import org.springframework.stereotype.Service;
 @Service
 class Asking {
   private final Engines engines;
-  private final Warehouses warehouses;
+  private final Statements statements;
   private final MeterRegistry meters;
 
-  Asking(Engines engines, Warehouses warehouses, MeterRegistry meters) {
+  Asking(Engines engines, Statements statements, MeterRegistry meters) {
     this.engines = engines;
-    this.warehouses = warehouses;
+    this.statements = statements;
     this.meters = meters;
   }
 
@@ -56,8 +59,21 @@ class Asking {
     return part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
   }
 
-  /** Answers a question. */
-  AnswerPart ask(String model, String question, Person person, boolean explain) {
+  /**
+   * Answers a question.
+   *
+   * @param asker the name by which the asker shares warehouses with others
+   * @param running can be stopped from elsewhere meanwhile
+   * @param read is told the reading before anything is computed
+   */
+  AnswerPart ask(
+      String model,
+      String question,
+      Person person,
+      String asker,
+      boolean explain,
+      Running running,
+      Consumer<AnswerPart> read) {
     Trail trail = new Trail();
     Engine engine = engines.of(model, person);
     trail.done("model");
@@ -66,15 +82,16 @@ class Asking {
     meters
         .counter("ropebridge.questions", "status", reading.status().name().toLowerCase(Locale.ROOT))
         .increment();
+    AnswerPart asRead =
+        part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
     if (reading.plan().isEmpty()) {
-      return part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
+      return asRead;
     }
+    read.accept(asRead);
     Plan plan = reading.plan().get();
     SqlQuery query = engine.writer().write(plan);
     trail.done("sql");
-    List<List<Object>> rows =
-        warehouses.query(
-            source(engine, plan), query.text(), query.parameters(), query.rowLimit() + 1);
+    List<List<Object>> rows = rows(engine, plan, query, asker, running);
     trail.done("warehouse");
     List<AnswerPart.NoticePart> notices =
         engine.notices().of(reading, query, rows).stream().map(AnswerPart.NoticePart::of).toList();
@@ -82,6 +99,37 @@ class Asking {
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
     trail.done("answer");
     return part(engine, reading, Optional.of(query), shown, notices, trail, explain);
+  }
+
+  private List<List<Object>> rows(
+      Engine engine, Plan plan, SqlQuery query, String asker, Running running) {
+    Statements.Task task =
+        new Statements.Task(
+            source(engine, plan),
+            query.text(),
+            query.parameters(),
+            query.columns().size(),
+            query.rowLimit() + 1);
+    try {
+      return statements.answer(task, asker, running);
+    } catch (Statements.TooCostly e) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "too-costly",
+          "The warehouse expects too much work for this question ("
+              + e.getMessage()
+              + "). "
+              + howToNarrow(plan));
+    }
+  }
+
+  private static String howToNarrow(Plan plan) {
+    if (plan.filters().stream().noneMatch(Filter.InPeriod.class::isInstance)) {
+      return "Ask for a period, for example \"last month\".";
+    } else if (plan.groupings().size() > 1) {
+      return "Ask for fewer breakdowns at once, or for a shorter period.";
+    }
+    return "Ask for a shorter period, or for one of what it is broken down by.";
   }
 
   /** The one source that the plan's tables live in. */
