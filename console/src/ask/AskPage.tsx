@@ -1,12 +1,13 @@
-import { Box, Button, Flex, Input, NativeSelect, Spinner, Stack, Text } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
+import { Box, Button, Flex, Input, NativeSelect, Stack, Text } from "@chakra-ui/react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState, type FormEvent } from "react";
 import { useSearchParams } from "react-router";
-import { rest } from "../rest/client";
+import { rest, type AskProgress } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { AnswerView } from "./AnswerView";
 import { useModel, useModels } from "./models";
 import { Starters } from "./Starters";
+import { Waiting } from "./Waiting";
 
 /** Where people ask. The question stands in the address, so that it can be kept and passed on. */
 export function AskPage() {
@@ -14,9 +15,14 @@ export function AskPage() {
   const { models, chosen } = useModels();
   const asked = address.get("q") ?? "";
   const model = useModel(chosen);
+  const queries = useQueryClient();
+  const [progress, setProgress] = useState<AskProgress>();
   const answer = useQuery({
     queryKey: ["answer", chosen, asked],
-    queryFn: ({ signal }) => rest.ask(chosen ?? "", asked, signal),
+    queryFn: ({ signal }) => {
+      setProgress(undefined);
+      return rest.ask(chosen ?? "", asked, signal, setProgress);
+    },
     enabled: chosen !== undefined && asked !== "",
     staleTime: 60_000,
   });
@@ -44,16 +50,30 @@ export function AskPage() {
       />
       {asked === "" ? (
         <Starters model={model.data} loading={model.isPending} onAsk={ask} />
+      ) : answer.isPending && answer.isFetching ? (
+        <Waiting
+          progress={progress}
+          onStop={() => void queries.cancelQueries({ queryKey: ["answer", chosen, asked] })}
+        />
       ) : answer.isPending ? (
-        <Flex gap="3" align="center" role="status" color="fg.muted">
-          <Spinner size="sm" /> Asking the warehouse
-        </Flex>
+        <Stopped onAgain={() => void answer.refetch()} />
       ) : answer.isError ? (
         <Failure error={answer.error} onRetry={() => void answer.refetch()} />
       ) : (
         <AnswerView answer={answer.data} onAsk={ask} />
       )}
     </Stack>
+  );
+}
+
+function Stopped({ onAgain }: { onAgain: () => void }) {
+  return (
+    <Flex gap="3" align="center" role="status">
+      <Text color="fg.muted">Stopped before it was done.</Text>
+      <Button size="xs" variant="outline" onClick={onAgain}>
+        Ask again
+      </Button>
+    </Flex>
   );
 }
 

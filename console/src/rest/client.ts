@@ -1,3 +1,4 @@
+import { createParser } from "eventsource-parser";
 import type { components } from "./schema";
 
 type Schemas = components["schemas"];
@@ -23,7 +24,13 @@ function csrfToken(): string {
   return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }
 
-async function send<T>(method: string, path: string, body?: unknown, signal?: AbortSignal) {
+async function request(
+  method: string,
+  path: string,
+  accept: string,
+  body?: unknown,
+  signal?: AbortSignal,
+) {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -31,7 +38,7 @@ async function send<T>(method: string, path: string, body?: unknown, signal?: Ab
       signal,
       credentials: "same-origin",
       headers: {
-        Accept: "application/json, application/problem+json",
+        Accept: accept,
         ...(body === undefined ? {} : { "Content-Type": "application/json" }),
         ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
       },
@@ -39,15 +46,78 @@ async function send<T>(method: string, path: string, body?: unknown, signal?: Ab
     });
   } catch (e) {
     if (signal?.aborted) throw e;
-    throw new RestError(0, "The service cannot be reached. Check the network, then try again.");
+    throw new RestError(0, NO_NETWORK);
   }
-  const text = await response.text();
-  const json: unknown = text === "" ? undefined : JSON.parse(text);
   if (!response.ok) {
-    const detail = (json as { detail?: string } | undefined)?.detail;
-    throw new RestError(response.status, detail ?? "The service refused the request.");
+    throw failure(response.status, await response.text());
   }
-  return json as T;
+  return response;
+}
+
+const NO_NETWORK = "The service cannot be reached. Check the network, then try again.";
+
+function failure(status: number, text: string) {
+  let detail: string | undefined;
+  try {
+    detail = (JSON.parse(text) as { detail?: string }).detail;
+  } catch {
+    // Something between here and the service answered in its own way.
+  }
+  return new RestError(status, detail ?? "The service refused the request.");
+}
+
+async function send<T>(method: string, path: string, body?: unknown, signal?: AbortSignal) {
+  const accept = "application/json, application/problem+json";
+  const response = await request(method, path, accept, body, signal);
+  const text = await response.text();
+  return (text === "" ? undefined : JSON.parse(text)) as T;
+}
+
+/** How far a question has come, before its answer. */
+export interface AskProgress {
+  reading?: Answer;
+  stage: "reading" | "in_line" | "computing";
+  milliseconds: number;
+}
+
+/**
+ * Asks, and tells how far the question has come. Aborting stops it in the warehouse too.
+ */
+async function ask(
+  model: string,
+  question: string,
+  signal?: AbortSignal,
+  onProgress?: (progress: AskProgress) => void,
+): Promise<Answer> {
+  const path = `/api/models/${encodeURIComponent(model)}/ask/events`;
+  const accept = "text/event-stream, application/problem+json";
+  const response = await request("POST", path, accept, { question }, signal);
+  let progress: AskProgress = { stage: "reading", milliseconds: 0 };
+  let answer: Answer | undefined;
+  const parser = createParser({
+    onEvent: ({ event, data }) => {
+      if (event === "answer") {
+        answer = JSON.parse(data) as Answer;
+      } else if (event === "problem") {
+        throw failure((JSON.parse(data) as { status: number }).status, data);
+      } else {
+        progress =
+          event === "reading"
+            ? { ...progress, reading: JSON.parse(data) as Answer }
+            : { ...progress, ...(JSON.parse(data) as AskProgress) };
+        onProgress?.(progress);
+      }
+    },
+  });
+  const decoder = new TextDecoder();
+  const chunks = response.body?.getReader();
+  for (let chunk = await chunks?.read(); chunk && !chunk.done; chunk = await chunks?.read()) {
+    parser.feed(decoder.decode(chunk.value, { stream: true }));
+  }
+  if (!answer) {
+    throw new RestError(0, "The service ended the answer early. Try again.");
+  }
+  return answer;
 }
 
 export const rest = {
@@ -56,6 +126,5 @@ export const rest = {
   signOut: () => send<undefined>("DELETE", "/api/session"),
   models: () => send<ModelLine[]>("GET", "/api/models"),
   model: (name: string) => send<ModelPage>("GET", `/api/models/${encodeURIComponent(name)}`),
-  ask: (model: string, question: string, signal?: AbortSignal) =>
-    send<Answer>("POST", `/api/models/${encodeURIComponent(model)}/ask`, { question }, signal),
+  ask,
 };

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Select;
@@ -63,40 +62,26 @@ final class Spans {
             .dialect()
             .series(grouping.unit(), first(source, grouping), last(source, grouping), time)
             .as(Names.of("spans"));
-    Field<?> spanField = DSL.field(Names.of("spans", time));
-    Condition same = DSL.condition("{0} = {1}", DSL.field(Names.of(source, time)), spanField);
     List<String> others = otherNames(grouping);
-    Table<?> from = spans;
-    if (!others.isEmpty()) {
-      List<Field<?>> keys = new ArrayList<>();
-      others.forEach(n -> keys.add(DSL.field(Names.of(n))));
-      from =
-          from.crossJoin(
-              DSL.selectDistinct(keys).from(Names.of(source)).asTable().as(Names.of("parts")));
-      for (String n : others) {
-        same =
-            same.and(
-                DSL.condition(
-                    "{0} is not distinct from {1}",
-                    DSL.field(Names.of(source, n)), DSL.field(Names.of("parts", n))));
-      }
-    }
-    List<SelectFieldOrAsterisk> there = new ArrayList<>();
-    List<SelectFieldOrAsterisk> empty = new ArrayList<>();
-    for (String n : others) {
-      there.add(DSL.field(Names.of(n)));
-      empty.add(DSL.field(Names.of("parts", n)));
-    }
-    there.add(DSL.field(Names.of(time)));
-    empty.add(spanField);
+    List<Field<?>> keys = new ArrayList<>();
+    others.forEach(n -> keys.add(DSL.field(Names.of(n))));
+    Table<?> every =
+        others.isEmpty()
+            ? spans
+            : spans.crossJoin(
+                DSL.selectDistinct(keys).from(Names.of(source)).asTable().as(Names.of("parts")));
+    keys.add(DSL.field(Names.of(time)));
+    Select<Record> without = select(keys).from(every).except(select(keys).from(Names.of(source)));
+    List<SelectFieldOrAsterisk> there = new ArrayList<>(keys);
+    List<SelectFieldOrAsterisk> empty = new ArrayList<>(keys);
     for (Measure measure : measures) {
       there.add(headings.field(measure));
       empty.add(
           blocks.ofNothing(measure).<Field<?>>map(DSL::inline).orElseGet(() -> DSL.field("null")));
     }
-    Condition isThere = DSL.exists(DSL.selectOne().from(Names.of(source)).where(same));
-    Select<Record> emptySpans = select(empty).from(from).where(isThere.not());
-    return select(there).from(Names.of(source)).unionAll(emptySpans);
+    return select(there)
+        .from(Names.of(source))
+        .unionAll(select(empty).from(without.asTable().as(Names.of("empty spans"))));
   }
 
   private List<String> otherNames(Grouping.ByTime time) {
@@ -115,8 +100,7 @@ final class Spans {
   private Field<?> first(String source, Grouping.ByTime grouping) {
     return range(grouping)
         .flatMap(DayRange::first)
-        .<Field<?>>map(
-            d -> ground.dialect().bucket(grouping.unit(), DSL.val(d), ground.model().calendar()))
+        .<Field<?>>map(d -> span(grouping, d))
         .orElseGet(
             () -> DSL.field(select(DSL.min(headings.field(grouping))).from(Names.of(source))));
   }
@@ -129,12 +113,14 @@ final class Spans {
       return newest;
     }
     LocalDate today = ground.periods().today();
-    boolean over = !last.get().isAfter(today);
-    Field<?> span =
-        ground
-            .dialect()
-            .bucket(grouping.unit(), DSL.val(over ? last.get() : today), ground.model().calendar());
-    return over ? span : DSL.field("greatest({0}, {1})", Object.class, span, newest);
+    return last.get().isAfter(today)
+        ? DSL.field("greatest({0}, {1})", Object.class, span(grouping, today), newest)
+        : span(grouping, last.get());
+  }
+
+  /** The first day of the span that holds a day. */
+  private Field<LocalDate> span(Grouping.ByTime grouping, LocalDate day) {
+    return DSL.val(ground.periods().start(grouping.unit().period().orElseThrow(), day));
   }
 
   /** The days that the plan's one period on the grouped date covers. */

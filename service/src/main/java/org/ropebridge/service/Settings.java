@@ -34,7 +34,7 @@ public record Settings(
       @DefaultValue("30s") Duration statementTimeout,
       @DefaultValue("6") int connections,
       @DefaultValue("60s") Duration longestInLine,
-      @DefaultValue("5000000") double costCeiling,
+      @DefaultValue("20000000") double costCeiling,
       @DefaultValue("20s") Duration answersKept) {}
 
   /** The account of someone who can make all others. */

@@ -34,7 +34,7 @@ class GuardsTest {
   private static final JsonMapper JSON = JsonMapper.builder().build();
   private static final String HUTS = "/api/models/huts/ask";
   private static final long MINUTES_OF_WORK = 250_000_000L;
-  private static final long HOURS_OF_WORK = 2_000_000_000L;
+  private static final long HOURS_OF_WORK = 2_100_000_000L;
   private final Caller asker = Caller.withToken("tobin");
 
   @BeforeAll

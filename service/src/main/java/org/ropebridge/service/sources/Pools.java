@@ -67,7 +67,7 @@ class Pools {
     properties.setProperty("loginTimeout", Integer.toString(CONNECT_SECONDS));
     properties.setProperty(
         "options",
-        "-c default_transaction_read_only=on -c statement_timeout="
+        "-c default_transaction_read_only=on -c jit=off -c statement_timeout="
             + limits.statementTimeout().toMillis());
     return properties;
   }

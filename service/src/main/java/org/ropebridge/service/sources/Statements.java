@@ -13,6 +13,7 @@ import java.sql.SQLTransientConnectionException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.ropebridge.service.Settings;
@@ -80,7 +81,7 @@ public class Statements {
     private static final long serialVersionUID = 1L;
 
     TooCostly(double cost, double ceiling) {
-      super("estimated at " + Math.round(cost) + ", " + Math.round(ceiling) + " is allowed");
+      super(String.format(Locale.ENGLISH, "about %.1f times what is allowed", cost / ceiling));
     }
   }
 
