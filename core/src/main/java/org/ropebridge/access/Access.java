@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.ropebridge.model.AccessRule;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Link;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
@@ -21,23 +23,32 @@ import org.ropebridge.model.expression.ExpressionParser;
  * @param model the whole model
  * @param visible the model without what the person may not see
  * @param rowRules for each table, expressions that must all be true of a row
+ * @param groupSizes for tables whose rows are not to be told apart, how many of them must stand
+ *     behind a number
  */
 public record Access(
-    Model model, Model visible, Person person, Map<String, List<Expression>> rowRules) {
+    Model model,
+    Model visible,
+    Person person,
+    Map<String, List<Expression>> rowRules,
+    Map<String, Integer> groupSizes) {
 
   public Access {
     rowRules = Map.copyOf(rowRules);
+    groupSizes = Map.copyOf(groupSizes);
   }
 
   /** Works out what the person may see. */
   public static Access of(Model model, Person person) {
     Set<String> hidden = new HashSet<>();
     Map<String, List<Expression>> rows = new LinkedHashMap<>();
+    Map<String, Integer> groups = new TreeMap<>();
     for (AccessRule rule : model.access()) {
       boolean applies =
           rule.role().equals(AccessRule.EVERYONE) || person.roles().contains(rule.role());
       if (applies) {
         hidden.addAll(rule.hide());
+        rule.groups().ifPresent(g -> groups.merge(g.table(), g.atLeast(), Math::max));
         rule.rows()
             .ifPresent(
                 r ->
@@ -45,12 +56,12 @@ public record Access(
                         .add(ExpressionParser.parse(r.sql())));
       }
     }
-    return new Access(model, visible(model, hidden), person, rows);
+    return new Access(model, visible(model, hidden), person, rows, groups);
   }
 
   /** The whole model, for those whom no rule limits. */
   public static Access unlimited(Model model) {
-    return new Access(model, model, Person.ANYONE, Map.of());
+    return new Access(model, model, Person.ANYONE, Map.of(), Map.of());
   }
 
   /**
@@ -64,7 +75,49 @@ public record Access(
     List<String> metrics = visible.metrics().stream().map(Metric::name).toList();
     Map<String, List<String>> attributes =
         rowRules.isEmpty() ? Map.of() : new TreeMap<>(person.attributes());
-    return columns + "/" + metrics + "/" + new TreeMap<>(rowRules) + "/" + attributes;
+    return columns
+        + "/"
+        + metrics
+        + "/"
+        + new TreeMap<>(rowRules)
+        + "/"
+        + attributes
+        + "/"
+        + new TreeMap<>(groupSizes);
+  }
+
+  /**
+   * Whether some rows of a table are hidden: by a rule of its own, or because of what they show.
+   */
+  public boolean isLimited(String table) {
+    return isLimited(table, Set.of());
+  }
+
+  /** Whether a link hides rows of its table, because rows that it points to are hidden. */
+  public boolean isLimited(String table, Link link) {
+    return isLimited(link.to(), Set.of(table));
+  }
+
+  /** Links that lead back hide nothing more. */
+  private boolean isLimited(String table, Set<String> before) {
+    if (rowRules.containsKey(table)) {
+      return !before.contains(table);
+    }
+    Set<String> seen = new HashSet<>(before);
+    return seen.add(table)
+        && model.table(table).links().stream().anyMatch(l -> isLimited(l.to(), seen));
+  }
+
+  /** The same without regard to the size of groups. */
+  public Access withoutGroupSizes() {
+    return new Access(model, visible, person, rowRules, Map.of());
+  }
+
+  /** Whether the person may learn which values a column has. */
+  public boolean maySeeValues(ColumnRef column) {
+    boolean tellsRowsApart =
+        model.namesItsTable(column) || model.table(column.table()).key().equals(column.column());
+    return !(groupSizes.containsKey(column.table()) && tellsRowsApart);
   }
 
   private static Model visible(Model model, Set<String> hidden) {

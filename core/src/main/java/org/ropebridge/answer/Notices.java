@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.access.Access;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.DayRange;
@@ -220,15 +221,39 @@ public final class Notices {
   private void limits(Plan plan, List<Notice> notices) {
     Set<String> limited = new LinkedHashSet<>();
     for (String table : MeasureTables.of(plan, model)) {
-      if (access.rowRules().containsKey(table)) {
+      if (access.isLimited(table)) {
         limited.add(naming.rows(table));
       }
     }
+    groupSizes(plan, notices);
     if (!limited.isEmpty()) {
       notices.add(
           new Notice(
               Notice.Kind.LIMITED,
               "You see only the " + String.join(" and ", limited) + " that your role covers."));
     }
+  }
+
+  private void groupSizes(Plan plan, List<Notice> notices) {
+    LinkPaths paths = new LinkPaths(model);
+    access
+        .groupSizes()
+        .forEach(
+            (table, rows) -> {
+              boolean behind =
+                  MeasureTables.of(plan, model).stream()
+                      .anyMatch(t -> !paths.shortest(t, table, Optional.empty()).isEmpty());
+              if (behind) {
+                notices.add(
+                    new Notice(
+                        Notice.Kind.LIMITED,
+                        "Groups of fewer than "
+                            + rows
+                            + " "
+                            + model.table(table).rowNounPlural()
+                            + " are left out, and the next smallest with them where they could be"
+                            + " worked out."));
+              }
+            });
   }
 }

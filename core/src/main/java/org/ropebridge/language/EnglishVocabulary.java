@@ -489,7 +489,6 @@ final class EnglishVocabulary implements Vocabulary {
         "is from",
         "goes to",
         "taken by",
-        "done by",
         "held in",
         "held at",
         "located in",
@@ -498,10 +497,10 @@ final class EnglishVocabulary implements Vocabulary {
         "because of",
         "owing to",
         "thanks to",
-        "made by",
         "belonging to",
         "in the",
         "over the");
+    put(Role.MADE_BY, "made by", "done by");
     put(Role.FROM, "from", "from the");
     put(
         Role.BY,

@@ -6,6 +6,8 @@ public enum Role {
   FILLER(true),
   /** Ties a value or time to what stands before: "in", "for", "with". */
   PREPOSITION(true),
+  /** Ties to who did it: "made by". */
+  MADE_BY(true),
   AND(true),
   OR(false),
   COMMA(true),

@@ -9,8 +9,10 @@ import java.util.Optional;
  * @param role the role it limits; {@code everyone} limits all
  * @param rows only these rows of a table
  * @param hide columns ({@code table.column}) and metrics that stay unseen
+ * @param groups how large groups must be at least to be shown
  */
-public record AccessRule(String role, Optional<RowRule> rows, List<String> hide) {
+public record AccessRule(
+    String role, Optional<RowRule> rows, List<String> hide, Optional<GroupRule> groups) {
   public static final String EVERYONE = "everyone";
 
   public AccessRule {
@@ -24,4 +26,11 @@ public record AccessRule(String role, Optional<RowRule> rows, List<String> hide)
    *     the person who asks
    */
   public record RowRule(String table, String sql) {}
+
+  /**
+   * Numbers are shown only for groups with so many rows of a table behind them.
+   *
+   * @param atLeast 2 or more
+   */
+  public record GroupRule(String table, int atLeast) {}
 }

@@ -36,6 +36,9 @@ import org.ropebridge.plan.Plan;
  * joins along a one-to-many link, so nothing is counted twice.
  */
 final class Blocks {
+  /** The column that tells how many guarded rows stand behind a group. */
+  static final String BEHIND = "rows behind";
+
   private final Plan plan;
   private final Ground ground;
   private final Ctes ctes;
@@ -45,6 +48,8 @@ final class Blocks {
   private final Map<Place, Set<Leaf>> places = new LinkedHashMap<>();
   private final Map<Place, Block> blocks = new HashMap<>();
   private final Map<LeafAt, String> leafNames = new LinkedHashMap<>();
+  private final Set<LeafAt> behind = new LinkedHashSet<>();
+  private final GroupSizes sizes;
 
   /** Where a leaf is computed: over rows of a table, or over parts. */
   private sealed interface Place {}
@@ -62,6 +67,7 @@ final class Blocks {
     this.headings = headings;
     this.base = base;
     this.filters = new RowFilters(ground, ctes);
+    this.sizes = new GroupSizes(ground);
   }
 
   /** Whether the measure is computed here, and not by looking at other groups. */
@@ -146,6 +152,9 @@ final class Blocks {
       Field<?> value = value(measure, at -> block.aggregate(at.leaf()));
       fields.add(value.as(Names.of(headings.of(measure))));
     }
+    if (haveSizes()) {
+      fields.add(fewestBehind(at -> block.aggregate(at.leaf())));
+    }
     return grouped(fields, block, groupBy);
   }
 
@@ -203,6 +212,9 @@ final class Blocks {
     fields.addAll(keys);
     for (Measure measure : measures) {
       fields.add(value(measure, this::foldedLeaf).as(Names.of(headings.of(measure))));
+    }
+    if (haveSizes()) {
+      fields.add(fewestBehind(this::foldedLeaf));
     }
     SelectConditionStep<Record> folded =
         select(fields).from(Names.of(together)).where(DSL.noCondition());
@@ -398,13 +410,37 @@ final class Blocks {
   }
 
   private Field<?> leaf(Place place, Leaf leaf, Function<LeafAt, Field<?>> leaves) {
+    if (place instanceof Rows rows && sizes.areHeld()) {
+      for (Leaf counting : sizes.counting(rows.key().table(), leaf)) {
+        behind.add(take(place, counting));
+      }
+    }
+    return leaves.apply(take(place, leaf));
+  }
+
+  private LeafAt take(Place place, Leaf leaf) {
     LeafAt at = new LeafAt(place, leaf);
     places.computeIfAbsent(place, p -> new LinkedHashSet<>()).add(leaf);
     leafNames.computeIfAbsent(at, a -> leafName(place, leaf));
-    return leaves.apply(at);
+    return at;
+  }
+
+  /** Whether groups that are too small are to be withheld. */
+  boolean haveSizes() {
+    return !behind.isEmpty();
+  }
+
+  /** The fewest guarded rows that stand behind any number of a group; missing where none do. */
+  private Field<?> fewestBehind(Function<LeafAt, Field<?>> leaves) {
+    List<Field<?>> counts = new ArrayList<>();
+    behind.forEach(at -> counts.add(DSL.field("nullif({0}, 0)", Object.class, leaves.apply(at))));
+    return DSL.field("least({0})", Object.class, DSL.list(counts)).as(Names.of(BEHIND));
   }
 
   private String leafName(Place place, Leaf leaf) {
+    if (leaf.behind().isPresent()) {
+      return freeName(BEHIND);
+    }
     Shift shift = place instanceof Rows rows ? rows.key().shift() : ((Parts) place).shift();
     String words =
         leaf.narrowing().isEmpty()
@@ -413,11 +449,14 @@ final class Blocks {
                 .restatement()
                 .measure(new Measure.Narrowed((Measure.Basic) leaf.measure(), leaf.narrowing()));
     String full = shift.equals(base) ? words : words + " before";
-    String cut = full.length() > 56 ? full.substring(0, 56) : full;
+    return freeName(full.length() > 56 ? full.substring(0, 56) : full);
+  }
+
+  private String freeName(String wanted) {
     Set<String> taken = new HashSet<>(leafNames.values());
-    String name = cut;
+    String name = wanted;
     for (int i = 2; taken.contains(name); i++) {
-      name = cut + " " + i;
+      name = wanted + " " + i;
     }
     return name;
   }

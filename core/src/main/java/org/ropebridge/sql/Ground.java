@@ -17,6 +17,10 @@ record Ground(
     return access.model();
   }
 
+  Ground withoutGroupSizes() {
+    return new Ground(access.withoutGroupSizes(), paths, periods, restatement, dialect);
+  }
+
   Scan scan(String table) {
     return new Scan(table, access, paths);
   }

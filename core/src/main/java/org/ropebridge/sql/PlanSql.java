@@ -114,7 +114,8 @@ final class PlanSql {
 
   private boolean needsStages() {
     blocks.need(inBlocks());
-    return blocks.areSeveral()
+    return blocks.haveSizes()
+        || blocks.areSeveral()
         || blocks.needExpressions()
         || spans.areNeeded()
         || figures.areNeeded()
@@ -135,6 +136,9 @@ final class PlanSql {
     if (spans.areNeeded()) {
       stage = spans.filled(ctes.add("computed", stage), inner);
     }
+    if (blocks.haveSizes()) {
+      stage = largeEnough(stage, inner);
+    }
     if (figures.areNeeded()) {
       String source = ctes.add("groups", stage);
       stage = select(figures.fields(carried(inner))).from(Names.of(source));
@@ -146,6 +150,70 @@ final class PlanSql {
       stage = kept;
     }
     return plan.ranking().isPresent() ? ranked(stage, plan.ranking().get()) : stage;
+  }
+
+  /**
+   * The groups with enough guarded rows behind them. Where small groups of one series are together
+   * fewer than enough, the next smallest is withheld with them, so that none follows from a total.
+   */
+  private Select<?> largeEnough(Select<?> stage, List<Measure> inner) {
+    GroupSizes sizes = new GroupSizes(ground);
+    Field<Integer> behind = DSL.field(Names.of(Blocks.BEHIND), Integer.class);
+    Condition tooSmall = behind.lt(inline(sizes.atLeast()));
+    List<Field<?>> flagged = new ArrayList<>(carried(inner));
+    List<String> flags = new ArrayList<>();
+    for (Grouping varied : plan.groupings()) {
+      List<Field<?>> fixed = new ArrayList<>();
+      plan.groupings().stream()
+          .filter(g -> !g.equals(varied))
+          .forEach(g -> fixed.add(blocks.identity(g)));
+      List<Field<?>> order = new ArrayList<>(List.of(behind));
+      plan.groupings().forEach(g -> order.add(blocks.identity(g)));
+      Field<?> smaller =
+          DSL.field(
+              "coalesce(sum({0}) over ({1}order by {2} rows between unbounded preceding and 1"
+                  + " preceding), 0)",
+              Object.class,
+              behind,
+              fixed.isEmpty()
+                  ? DSL.field("")
+                  : DSL.field("partition by {0} ", Object.class, DSL.list(fixed)),
+              DSL.list(order));
+      String flag = "smaller ones " + (flags.size() + 1);
+      flags.add(flag);
+      flagged.add(smaller.as(Names.of(flag)));
+    }
+    flagged.add(behind);
+    String source =
+        ctes.add("sizes", select(flagged).from(Names.of(ctes.add("groups of any size", stage))));
+    Condition withheld = tooSmall;
+    for (String flag : flags) {
+      withheld =
+          withheld.or(
+              behind
+                  .isNotNull()
+                  .and(
+                      DSL.condition(
+                          "{0} between 1 and {1}",
+                          DSL.field(Names.of(flag)), inline(sizes.atLeast() - 1))));
+    }
+    Condition shown = DSL.condition("({0}) is not true", withheld);
+    for (Plan beside : sizes.besides(plan)) {
+      shown = shown.and(isLargeEnough(beside, sizes.atLeast()));
+    }
+    return select(carried(inner)).from(Names.of(source)).where(shown);
+  }
+
+  private Condition isLargeEnough(Plan beside, int atLeast) {
+    PlanSql counting = new PlanSql(beside, ground.withoutGroupSizes(), ctes, Shift.NONE);
+    String source = ctes.add("left out", counting.computed());
+    return DSL.notExists(
+        DSL.selectOne()
+            .from(Names.of(source))
+            .where(
+                DSL.condition(
+                    "{0} between 1 and {1}",
+                    counting.headings().field(beside.measures().get(0)), inline(atLeast - 1))));
   }
 
   /** The columns that go on from stage to stage. */

@@ -1,5 +1,6 @@
 package org.ropebridge.sql;
 
+import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.selectFrom;
 import static org.jooq.impl.DSL.table;
 
@@ -17,6 +18,7 @@ import org.jooq.impl.DSL;
 import org.ropebridge.access.Access;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Link;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Step;
 import org.ropebridge.model.expression.Emptiness;
@@ -28,6 +30,7 @@ import org.ropebridge.model.expression.ExpressionParser;
  * table's access rules are below everything else. Joining here never multiplies rows.
  */
 final class Scan {
+  private static final String SEEN = "seen";
   private final Access access;
   private final LinkPaths paths;
   private final String base;
@@ -73,7 +76,7 @@ final class Scan {
   /** The key of a table, taken from the column that points to it where nothing is hidden. */
   Field<?> pointer(ColumnRef key) {
     List<Step> way = paths.to(base, key).orElseThrow().steps();
-    if (way.isEmpty() || access.rowRules().containsKey(key.table())) {
+    if (way.isEmpty() || access.isLimited(key.table())) {
       return column(key);
     }
     Step last = way.get(way.size() - 1);
@@ -83,6 +86,11 @@ final class Scan {
   /** A name in an expression over the base table. */
   Field<?> baseName(String name) {
     return field(base, name, aliases.get(List.of()));
+  }
+
+  /** A condition over the base table. */
+  Condition baseCondition(Expression expression) {
+    return new ExpressionTranslator(this::baseName, access.person()).condition(expression);
   }
 
   /** An author's expression over some table of the scan. */
@@ -160,6 +168,15 @@ final class Scan {
 
   /** The rows of a table that the person may see. */
   private Table<?> rows(String tableName) {
+    return rows(tableName, Set.of());
+  }
+
+  /**
+   * The rows of a table that the person may see.
+   *
+   * @param above the tables whose rows these decide about
+   */
+  private Table<?> rows(String tableName, Set<String> above) {
     org.ropebridge.model.Table source = access.model().table(tableName);
     Table<?> all =
         source.query().isEmpty()
@@ -168,18 +185,34 @@ final class Scan {
                     source.from().substring(0, source.from().indexOf('.')),
                     source.from().substring(source.from().indexOf('.') + 1)))
             : DSL.using(SQLDialect.POSTGRES).parser().parseSelect(source.query()).asTable();
-    List<Expression> rules = access.rowRules().getOrDefault(tableName, List.of());
-    if (rules.isEmpty()) {
-      return all;
-    }
-    String alias = tableName;
+    return access.isLimited(tableName)
+        ? selectFrom(all.as(Names.of(tableName))).where(allowed(tableName, above)).asTable()
+        : all;
+  }
+
+  /** The table's own rules hold, and what a row points to may be seen too. */
+  private Condition allowed(String tableName, Set<String> above) {
     Condition allowed = DSL.noCondition();
-    for (Expression rule : rules) {
+    for (Expression rule : access.rowRules().getOrDefault(tableName, List.of())) {
       allowed =
           allowed.and(
-              new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+              new ExpressionTranslator(name -> field(tableName, name, tableName), access.person())
                   .condition(rule));
     }
-    return selectFrom(all.as(Names.of(alias))).where(allowed).asTable();
+    Set<String> further = new HashSet<>(above);
+    further.add(tableName);
+    for (Link link : access.model().table(tableName).links()) {
+      if (!further.contains(link.to()) && access.isLimited(tableName, link)) {
+        Field<Object> pointer = DSL.field(Names.of(tableName, link.by()), Object.class);
+        Field<Object> key =
+            DSL.field(Names.of(access.model().table(link.to()).key()), Object.class);
+        allowed =
+            allowed.and(
+                pointer
+                    .isNull()
+                    .or(pointer.in(select(key).from(rows(link.to(), further).as(SEEN)))));
+      }
+    }
+    return allowed;
   }
 }

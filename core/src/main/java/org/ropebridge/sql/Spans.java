@@ -79,6 +79,10 @@ final class Spans {
       empty.add(
           blocks.ofNothing(measure).<Field<?>>map(DSL::inline).orElseGet(() -> DSL.field("null")));
     }
+    if (blocks.haveSizes()) {
+      there.add(DSL.field(Names.of(Blocks.BEHIND)));
+      empty.add(DSL.field("null"));
+    }
     return select(there)
         .from(Names.of(source))
         .unionAll(select(empty).from(without.asTable().as(Names.of("empty spans"))));

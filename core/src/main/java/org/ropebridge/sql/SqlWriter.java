@@ -36,11 +36,16 @@ public final class SqlWriter {
    * Writes the plan's SQL.
    *
    * @throws IllegalArgumentException if the plan has faults on what the person may see
+   * @throws NotAllowed if it lists rows that the person may see in groups only
    */
   public SqlQuery write(Plan plan) {
     List<PlanCheck.Fault> faults = check.faults(plan);
     if (!faults.isEmpty()) {
       throw new IllegalArgumentException(faults.get(0).message());
+    }
+    GroupSizes sizes = new GroupSizes(ground);
+    if (sizes.areHeld()) {
+      sizes.check(plan);
     }
     Ctes ctes = new Ctes();
     return plan.listing().isPresent()

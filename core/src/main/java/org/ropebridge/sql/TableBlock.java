@@ -81,12 +81,25 @@ final class TableBlock implements Block {
   @Override
   public Field<?> aggregate(Leaf leaf) {
     Optional<Condition> only = key.lastOnly() ? Optional.empty() : narrowing(leaf);
+    if (leaf.behind().isPresent()) {
+      return behind(leaf.behind().get(), only);
+    }
     if (leaf.metric().isPresent()) {
       return scan.aggregate(ExpressionParser.parse(leaf.metric().get().sql()), only);
     }
     Field<?> value = basic((Measure.Basic) leaf.measure());
     return only.<Field<?>>map(c -> DSL.field("{0} filter (where {1})", Object.class, value, c))
         .orElse(value);
+  }
+
+  private Field<?> behind(Leaf.Behind behind, Optional<Condition> narrowing) {
+    Field<?> rows = DSL.countDistinct(scan.column(behind.key()));
+    Optional<Condition> counted =
+        behind.only().map(e -> scan.baseCondition(e)).map(c -> narrowing.map(c::and).orElse(c));
+    return counted
+        .or(() -> narrowing)
+        .<Field<?>>map(c -> DSL.field("{0} filter (where {1})", Object.class, rows, c))
+        .orElse(rows);
   }
 
   private Optional<Condition> narrowing(Leaf leaf) {

@@ -298,6 +298,7 @@ public final class ModelCheck {
                   e -> overColumns(e, table.get(), path + "/rows/sql", "a rule is about one row"));
         }
       }
+      rule.groups().ifPresent(g -> groupSize(g, path + "/groups_of_at_least"));
       Set<String> known = new HashSet<>(metricNames());
       for (Table table : model.tables()) {
         columnNames(table).forEach(c -> known.add(table.name() + "." + c));
@@ -312,6 +313,18 @@ public final class ModelCheck {
                   .orElse("write table.column, or a metric"));
         }
       }
+    }
+  }
+
+  private void groupSize(AccessRule.GroupRule rule, String path) {
+    if (model.findTable(rule.table()).isEmpty()) {
+      error(
+          path + "/table",
+          "there is no table \"" + rule.table() + "\"",
+          Nearest.hint(rule.table(), tableNames()));
+    }
+    if (rule.atLeast() < 2) {
+      error(path + "/rows", "a group size is at least 2", "write how many rows a group must have");
     }
   }
 

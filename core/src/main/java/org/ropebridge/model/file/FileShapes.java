@@ -167,6 +167,12 @@ public final class FileShapes {
                       .may(
                           "metrics",
                           Shape.keys("").must("hide", new Items("metric", new Text("", ""))).done())
+                      .may(
+                          "groups_of_at_least",
+                          Shape.keys("Numbers only for groups with so many rows behind them.")
+                              .must("table", NAME)
+                              .must("rows", new Whole("2 or more."))
+                              .done())
                       .done()))
           .done();
 

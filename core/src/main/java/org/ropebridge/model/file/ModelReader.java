@@ -340,7 +340,14 @@ public final class ModelReader {
                   new AccessRule.RowRule(
                       b.block("rows").text("table", ""), b.block("rows").text("sql", "")))
               : Optional.empty();
-      into.add(new AccessRule(b.text("role", AccessRule.EVERYONE), rows, hide));
+      Optional<AccessRule.GroupRule> groups =
+          b.has("groups_of_at_least")
+              ? Optional.of(
+                  new AccessRule.GroupRule(
+                      b.block("groups_of_at_least").text("table", ""),
+                      b.block("groups_of_at_least").whole("rows").orElse(0)))
+              : Optional.empty();
+      into.add(new AccessRule(b.text("role", AccessRule.EVERYONE), rows, hide, groups));
     }
   }
 }

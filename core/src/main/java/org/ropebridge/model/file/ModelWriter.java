@@ -242,6 +242,14 @@ public final class ModelWriter {
     if (!metrics.isEmpty()) {
       written.put("metrics", Map.of("hide", metrics));
     }
+    rule.groups()
+        .ifPresent(
+            g -> {
+              Map<String, Object> groups = new LinkedHashMap<>();
+              groups.put("table", g.table());
+              groups.put("rows", g.atLeast());
+              written.put("groups_of_at_least", groups);
+            });
     return written;
   }
 

@@ -10,7 +10,9 @@ import org.ropebridge.plan.Filter;
 final class DoneByRule extends Rule {
   DoneByRule() {
     super(
-        Slot.a(Meaning.ColumnName.class).maybe(), Slot.word(Role.BY), Slot.a(Phrase.Values.class));
+        Slot.a(Meaning.ColumnName.class).maybe(),
+        Slot.word(Role.BY, Role.MADE_BY),
+        Slot.a(Phrase.Values.class));
   }
 
   @Override

@@ -83,7 +83,8 @@ public class Engines {
 
   private Engine make(Access access, int edition) {
     ValueSql sql = new ValueSql(access);
-    ValueIndex values = ValueIndex.load(access.visible(), column -> values(sql, column));
+    ValueIndex values =
+        ValueIndex.load(access.visible(), c -> access.maySeeValues(c) ? values(sql, c) : List.of());
     QuestionReader reader =
         new QuestionReader(access.visible(), values, LanguagePack.ENGLISH, today(access, sql));
     return new Engine(

@@ -19,6 +19,7 @@ import org.ropebridge.service.models.Engines;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.sources.Statements;
+import org.ropebridge.sql.NotAllowed;
 import org.ropebridge.sql.SqlQuery;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -89,7 +90,7 @@ class Asking {
     }
     read.accept(asRead);
     Plan plan = reading.plan().get();
-    SqlQuery query = engine.writer().write(plan);
+    SqlQuery query = sql(engine, plan);
     trail.done("sql");
     List<List<Object>> rows = rows(engine, plan, query, asker, running);
     trail.done("warehouse");
@@ -99,6 +100,14 @@ class Asking {
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
     trail.done("answer");
     return part(engine, reading, Optional.of(query), shown, notices, trail, explain);
+  }
+
+  private static SqlQuery sql(Engine engine, Plan plan) {
+    try {
+      return engine.writer().write(plan);
+    } catch (NotAllowed e) {
+      throw new Problem(HttpStatus.FORBIDDEN, "groups-only", e.getMessage());
+    }
   }
 
   private List<List<Object>> rows(
