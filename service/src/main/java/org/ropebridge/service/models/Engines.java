@@ -36,13 +36,15 @@ public class Engines {
 
   private final Editions editions;
   private final Statements statements;
+  private final Vectors vectors;
   private final Cache<Key, Engine> engines =
       Caffeine.newBuilder().maximumSize(200).expireAfterWrite(FRESH).build();
   private final Cache<AccessKey, Access> accesses =
       Caffeine.newBuilder().maximumSize(2_000).expireAfterAccess(FRESH).build();
   private final Cache<UUID, Model> models = Caffeine.newBuilder().maximumSize(100).build();
 
-  Engines(Editions editions, Statements statements) {
+  Engines(Editions editions, Statements statements, Vectors vectors) {
+    this.vectors = vectors;
     this.editions = editions;
     this.statements = statements;
   }
@@ -92,7 +94,8 @@ public class Engines {
         edition,
         reader,
         new SqlWriter(access, reader.periods(), reader.restatement()),
-        new Notices(access, reader.periods(), reader.restatement()));
+        new Notices(access, reader.periods(), reader.restatement()),
+        vectors.proposals(access.visible()));
   }
 
   private List<String> values(ValueSql sql, ColumnRef column) {

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.sql.OutputColumn;
 
@@ -21,6 +22,8 @@ import org.ropebridge.sql.OutputColumn;
  * @param chart a Vega-Lite specification; null when a number or a table says it better
  * @param alternatives what the question may mean
  * @param suggestions questions that the model covers
+ * @param proposals what unread words may mean, by nearness of meaning; asking one of their
+ *     questions picks it
  * @param trail the steps that led here, with their times
  * @param explanation how the reading came about; null unless asked for
  */
@@ -41,6 +44,7 @@ record AnswerPart(
     List<NoticePart> notices,
     List<AlternativePart> alternatives,
     List<String> suggestions,
+    List<Proposals.Proposal> proposals,
     List<StepPart> trail,
     Reading.Explanation explanation,
     String model,

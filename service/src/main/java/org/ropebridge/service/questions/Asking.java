@@ -194,6 +194,7 @@ class Asking {
             .map(c -> new AnswerPart.AlternativePart(c.restatement()))
             .toList(),
         reading.suggestions(),
+        engine.proposed(reading),
         trail.steps,
         explain ? reading.explanation() : null,
         engine.model(),

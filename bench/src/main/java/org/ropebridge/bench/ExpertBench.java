@@ -1,0 +1,142 @@
+package org.ropebridge.bench;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import org.ropebridge.access.Access;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.model.Model;
+import org.ropebridge.reading.QuestionReader;
+import org.ropebridge.reading.Reading;
+import org.ropebridge.sql.SqlQuery;
+import org.ropebridge.sql.SqlWriter;
+
+/**
+ * Runs the SQL that the demo's questions become, and in turn the SQL that was written for them by
+ * hand, on a warehouse that holds the demo's tables; prints how many times as long the one takes.
+ * Only questions with the same values are compared, as {@code bench/run questions} finds them.
+ *
+ * <p>{@code ExpertBench JDBC-URL ROUNDS [MOST-QUESTIONS]}
+ */
+public final class ExpertBench {
+  private static final double WORTH_A_WORD = 1.3;
+  private static final double TOO_SHORT_TO_TELL_MILLIS = 2;
+  private final Connection connection;
+  private final int rounds;
+
+  private ExpertBench(Connection connection, int rounds) {
+    this.connection = connection;
+    this.rounds = rounds;
+  }
+
+  /** A question and the medians of both, in milliseconds. */
+  private record Compared(String question, double ours, double byHand) {
+    double ratio() {
+      return ours / byHand;
+    }
+  }
+
+  public static void main(String[] args) throws SQLException {
+    try (Connection connection = DriverManager.getConnection(args[0] + "&stringtype=unspecified")) {
+      connection.setReadOnly(true);
+      try (Statement statement = connection.createStatement()) {
+        statement.execute("set search_path to hut, safety, member");
+        statement.execute("set jit to off");
+        statement.execute("set statement_timeout to '60s'");
+      }
+      new ExpertBench(connection, Integer.parseInt(args[1]))
+          .run(args.length > 2 ? Integer.parseInt(args[2]) : 60);
+    }
+  }
+
+  private void run(int most) throws SQLException {
+    Model model = PracticeModels.model("huts");
+    QuestionReader reader =
+        new QuestionReader(
+            model,
+            PracticeModels.values(model, connection),
+            LanguagePack.ENGLISH,
+            model.calendar().fixedToday().orElseThrow());
+    SqlWriter writer =
+        new SqlWriter(Access.unlimited(model), reader.periods(), reader.restatement());
+    List<Compared> compared = new ArrayList<>();
+    for (String line : PracticeModels.lines("/questions/huts.tsv")) {
+      if (line.startsWith("#") || compared.size() == most) {
+        continue;
+      }
+      QuestionBench.Question question = QuestionBench.Question.of(line);
+      Reading reading = reader.read(question.ask());
+      boolean fit =
+          reading.status() == Reading.Status.ANSWERED && !question.expected().startsWith("!");
+      if (fit) {
+        compared.add(compare(question, writer.write(reading.plan().orElseThrow())));
+      }
+    }
+    report(compared);
+  }
+
+  private Compared compare(QuestionBench.Question question, SqlQuery query) throws SQLException {
+    List<Double> ours = new ArrayList<>();
+    List<Double> byHand = new ArrayList<>();
+    for (int round = 0; round <= rounds; round++) {
+      double one = time(query.text(), query.parameters());
+      double other = time(question.expected(), List.of());
+      if (round > 0) {
+        ours.add(one);
+        byHand.add(other);
+      }
+    }
+    return new Compared(question.ask(), median(ours), median(byHand));
+  }
+
+  private double time(String sql, List<Object> parameters) throws SQLException {
+    long before = System.nanoTime();
+    try (PreparedStatement statement = connection.prepareStatement(sql)) {
+      for (int i = 0; i < parameters.size(); i++) {
+        statement.setObject(i + 1, parameters.get(i));
+      }
+      try (ResultSet result = statement.executeQuery()) {
+        while (result.next()) {
+          result.getObject(1);
+        }
+      }
+    }
+    return (System.nanoTime() - before) / 1e6;
+  }
+
+  private static double median(List<Double> times) {
+    Collections.sort(times);
+    return times.get(times.size() / 2);
+  }
+
+  private static void report(List<Compared> compared) {
+    List<Compared> sorted = new ArrayList<>(compared);
+    sorted.sort(Comparator.comparingDouble(Compared::ratio));
+    System.out.printf(
+        Locale.ROOT,
+        "%d questions: median ratio %.2f, worst %.2f%n",
+        sorted.size(),
+        sorted.get(sorted.size() / 2).ratio(),
+        sorted.get(sorted.size() - 1).ratio());
+    for (Compared one : sorted) {
+      if (one.ratio() > WORTH_A_WORD) {
+        System.out.printf(
+            Locale.ROOT,
+            "  %.2f  %s: %.1f ms, by hand %.1f ms%s%n",
+            one.ratio(),
+            one.question(),
+            one.ours(),
+            one.byHand(),
+            one.byHand() < TOO_SHORT_TO_TELL_MILLIS ? " (too short to tell)" : "");
+      }
+    }
+  }
+}

@@ -1,0 +1,54 @@
+package org.ropebridge.service.models;
+
+import dev.langchain4j.model.embedding.EmbeddingModel;
+import dev.langchain4j.model.embedding.onnx.bgesmallenv15q.BgeSmallEnV15QuantizedEmbeddingModel;
+import jakarta.annotation.PreDestroy;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.ropebridge.model.Model;
+import org.ropebridge.reading.Proposals;
+import org.ropebridge.reading.Reading;
+import org.springframework.stereotype.Component;
+
+/**
+ * Word vectors from a small English sentence-embedding model that runs inside the process. Names
+ * are learned in the background; until then nothing is proposed.
+ */
+@Component
+class Vectors {
+  private final ExecutorService background =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "word-vectors");
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+          });
+  private EmbeddingModel embedding;
+
+  /** What proposes the meanings of unread words, as soon as it has learned the model's names. */
+  CompletableFuture<Proposals> proposals(Model visible) {
+    return CompletableFuture.supplyAsync(() -> new Proposals(visible, this::of), background);
+  }
+
+  /** Proposals for a reading; none as long as the names are not learned. */
+  static List<Proposals.Proposal> proposed(
+      CompletableFuture<Proposals> proposals, Reading reading) {
+    boolean ready = proposals.isDone() && !proposals.isCompletedExceptionally();
+    return ready && !reading.unread().isEmpty() ? proposals.join().of(reading) : List.of();
+  }
+
+  private synchronized float[] of(String words) {
+    if (embedding == null) {
+      embedding = new BgeSmallEnV15QuantizedEmbeddingModel();
+    }
+    return embedding.embed(words).content().vector();
+  }
+
+  @PreDestroy
+  void close() {
+    background.shutdownNow();
+  }
+}
