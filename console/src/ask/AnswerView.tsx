@@ -3,6 +3,7 @@ import { lazy, Suspense } from "react";
 import type { Answer } from "../rest/client";
 import { AnswerTable } from "./AnswerTable";
 import { BigNumber } from "./BigNumber";
+import { Proposals } from "./Proposals";
 import { SqlPanel } from "./SqlPanel";
 import { Words } from "./Words";
 
@@ -25,6 +26,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
           <Alert.Title>{answer.reason} The answer below is without these words.</Alert.Title>
         </Alert.Root>
       )}
+      {computed && <Proposals answer={answer} onAsk={onAsk} />}
       {computed ? <Computed answer={answer} /> : <NotComputed answer={answer} onAsk={onAsk} />}
     </Stack>
   );
@@ -82,20 +84,21 @@ function NotComputed({ answer, onAsk }: AnswerViewProps) {
         </Heading>
         <Text>{answer.reason}</Text>
       </Card.Header>
-      {choices.length > 0 && (
-        <Card.Body gap="2">
-          <Text textStyle="sm" color="fg.muted">
-            {unclear ? "It can be read as:" : "The model covers, for example:"}
-          </Text>
+      <Card.Body gap="4">
+        <Proposals answer={answer} onAsk={onAsk} />
+        {choices.length > 0 && (
           <Stack align="start" gap="2">
+            <Text textStyle="sm" color="fg.muted">
+              {unclear ? "It can be read as:" : "The model covers, for example:"}
+            </Text>
             {choices.map((c) => (
               <Button key={c} variant="surface" onClick={() => onAsk(c)}>
                 {c}
               </Button>
             ))}
           </Stack>
-        </Card.Body>
-      )}
+        )}
+      </Card.Body>
     </Card.Root>
   );
 }

@@ -265,6 +265,7 @@ export interface components {
             notices: components["schemas"]["NoticePart"][];
             parameters: unknown[];
             plan: components["schemas"]["Plan"];
+            proposals: components["schemas"]["Proposal"][];
             question: string;
             readableSql: string;
             reason: string;
@@ -466,6 +467,11 @@ export interface components {
             per: components["schemas"]["ColumnRef"];
             table: string;
         };
+        Meant: {
+            kind: string;
+            name: string;
+            question: string;
+        };
         Measure: unknown;
         Meets: components["schemas"]["Filter"] & {
             condition?: string;
@@ -557,6 +563,10 @@ export interface components {
         Portion: components["schemas"]["Plain"] & {
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
+        Proposal: {
+            meant: components["schemas"]["Meant"][];
+            words: string;
         };
         PublishedPart: {
             /** Format: int32 */

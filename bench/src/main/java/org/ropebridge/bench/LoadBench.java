@@ -23,12 +23,13 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Many people ask a running service at once, each as soon as the last answer has come. Every answer
- * is compared with the one that the same account got before the crowd came. Prints how the times
- * are spread, for each account how many answers it got, and how much memory the service used.
- * Loopback only, bounded by the number of seconds.
+ * Many people ask a running service at once, each as soon as the last answer has come, or after a
+ * pause. Every answer is compared with the one that the same account got before the crowd came.
+ * Prints how the times are spread, for each account how many answers it got, and how much memory
+ * the service used. Loopback only, bounded by the number of seconds.
  *
- * <p>{@code LoadBench URL PASSWORD PEOPLE SECONDS}
+ * <p>{@code LoadBench URL PASSWORD PEOPLE SECONDS [PAUSE-SECONDS]}; the pause is the mean of what
+ * people take to read an answer before they ask again.
  */
 public final class LoadBench {
   /** Of the demo's accounts, this one asks with half of all people, the others share the rest. */
@@ -56,6 +57,8 @@ public final class LoadBench {
   private final Map<String, String> tokens = new TreeMap<>();
   private final Map<String, JsonNode> expected = new ConcurrentHashMap<>();
 
+  private double pause;
+
   private LoadBench(String url) {
     this.url = url;
   }
@@ -65,11 +68,12 @@ public final class LoadBench {
 
   public static void main(String[] args)
       throws IOException, InterruptedException, ExecutionException {
-    if (args.length != 4 || !URI.create(args[0]).getHost().equals("127.0.0.1")) {
-      System.err.println("usage: LoadBench http://127.0.0.1:PORT PASSWORD PEOPLE SECONDS");
+    if (args.length < 4 || !URI.create(args[0]).getHost().equals("127.0.0.1")) {
+      System.err.println("usage: LoadBench http://127.0.0.1:PORT PASSWORD PEOPLE SECONDS [PAUSE]");
       System.exit(2);
     }
     LoadBench bench = new LoadBench(args[0]);
+    bench.pause = args.length > 4 ? Double.parseDouble(args[4]) : 0;
     bench.signIn(args[1]);
     bench.run(Integer.parseInt(args[2]), Duration.ofSeconds(Long.parseLong(args[3])));
   }
@@ -122,6 +126,7 @@ public final class LoadBench {
     Seen seen = new Seen(account, new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
     while (System.nanoTime() < end) {
       String question = questions.get(random.nextInt(questions.size()));
+      Thread.sleep((long) (2_000 * pause * random.nextDouble()));
       long before = System.nanoTime();
       try {
         JsonNode answer = ask(account, question);

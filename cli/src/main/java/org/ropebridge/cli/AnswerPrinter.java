@@ -129,6 +129,10 @@ final class AnswerPrinter {
     err.println(
         strong(status.equals("unclear") ? "Which is meant? " : "Not answered. ", "33")
             + answer.path("reason").asString());
+    for (JsonNode proposal : answer.path("proposals")) {
+      String words = proposal.path("words").asString();
+      list("\"" + words + "\" may mean:", proposal.path("meant"), "question");
+    }
     list("It can be read as:", answer.path("alternatives"), "restatement");
     list("The model covers, for example:", answer.path("suggestions"), null);
     err.flush();

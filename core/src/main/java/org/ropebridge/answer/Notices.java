@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.ropebridge.access.Access;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
@@ -84,6 +85,15 @@ public final class Notices {
     } else if (assumption instanceof Assumption.FollowedSample sample) {
       return new Notice(
           Notice.Kind.SAMPLE, "Read as the agreed sample question \"" + sample.ask() + "\".");
+    }
+    if (assumption instanceof Assumption.SideBySide several) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "Several numbers were found in the question, and all are shown: "
+              + several.measures().stream()
+                  .map(restatement::measure)
+                  .collect(Collectors.joining(", "))
+              + ".");
     }
     if (assumption instanceof Assumption.ComparedYears) {
       return new Notice(

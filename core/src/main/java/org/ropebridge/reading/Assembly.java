@@ -241,6 +241,7 @@ final class Assembly {
         !said.measures.isEmpty() || said.ranked.flatMap(Contribution.Ranked::by).isPresent();
     if (another && !joined) {
       said.penalty += MEASURES_NOT_JOINED;
+      said.unjoined = true;
     }
     more.forEach(said::addMeasure);
     said.segments.add(new Collected.Segment(more));
@@ -410,6 +411,9 @@ final class Assembly {
             Optional.empty(),
             claim,
             said.picture);
+    if (said.unjoined && plan.measures().size() > 1) {
+      said.assumptions.add(new Assumption.SideBySide(plan.measures()));
+    }
     return Optional.of(new Result(withoutIdleRoles(plan), said.assumptions, said.penalty));
   }
 

@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.util.List;
 import org.ropebridge.plan.Measure;
 
 /** Something that the words left open and reading settled; every answer tells it. */
@@ -19,6 +20,13 @@ public sealed interface Assumption {
 
   /** Compared with the time before the current one, because no time was said. */
   record ComparedYears() implements Assumption {}
+
+  /** Several measures were named with no word between them that says how they belong together. */
+  record SideBySide(List<Measure> measures) implements Assumption {
+    public SideBySide {
+      measures = List.copyOf(measures);
+    }
+  }
 
   static Assumption rankedBy(Measure measure) {
     return new RankedBy(measure);

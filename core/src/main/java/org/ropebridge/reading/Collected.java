@@ -56,6 +56,9 @@ final class Collected {
   boolean yesOrNo;
   double penalty;
 
+  /** Whether a measure followed another with nothing between them. */
+  boolean unjoined;
+
   /** Measures, and the filters that were said right behind them. */
   record Segment(List<Measure> measures, List<Filter> filters) {
     Segment(List<Measure> measures) {

@@ -29,6 +29,8 @@ class NoticesTest {
     "number of stays by channel in 2021, PERIOD NO_VALUE",
     "revenue in 1990, PERIOD EMPTY",
     "how high are our huts, SAMPLE",
+    "how much do refunds cost us in 2025, ASSUMED PERIOD",
+    "revenue and guest nights in 2025, PERIOD",
     "number of charges by member, PERIOD NO_VALUE"
   })
   void areGiven(String question, String kinds) {

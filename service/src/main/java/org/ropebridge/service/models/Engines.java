@@ -41,6 +41,11 @@ public class Engines {
       Caffeine.newBuilder().maximumSize(200).expireAfterWrite(FRESH).build();
   private final Cache<AccessKey, Access> accesses =
       Caffeine.newBuilder().maximumSize(2_000).expireAfterAccess(FRESH).build();
+
+  /** Another replica's new edition is seen after so long; one of this process at once. */
+  private final Cache<String, EditionNumber> newest =
+      Caffeine.newBuilder().maximumSize(1_000).expireAfterWrite(Duration.ofSeconds(2)).build();
+
   private final Cache<UUID, Model> models = Caffeine.newBuilder().maximumSize(100).build();
 
   Engines(Editions editions, Statements statements, Vectors vectors) {
@@ -59,12 +64,18 @@ public class Engines {
    * @throws Problem if there is no such model
    */
   public Engine of(String modelName, Person person) {
-    EditionNumber edition = editions.findNewest(modelName).orElseThrow(() -> unknown(modelName));
+    EditionNumber edition =
+        newest.get(modelName, name -> editions.findNewest(name).orElseThrow(() -> unknown(name)));
     Model model = models.get(edition.id(), id -> model(editions.findById(id).orElseThrow()));
     Access access =
         accesses.get(new AccessKey(edition.id(), person), k -> Access.of(model, person));
     return engines.get(
         new Key(edition.id(), access.key(), LocalDate.now()), k -> make(access, edition.number()));
+  }
+
+  /** A new edition of the model is there. */
+  void published(String modelName) {
+    newest.invalidate(modelName);
   }
 
   Edition newest(String modelName) {

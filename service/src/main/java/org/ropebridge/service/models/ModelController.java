@@ -105,6 +105,7 @@ class ModelController {
             limited(request.files()),
             request.note() == null ? "" : request.note(),
             current.get().name());
+    models.announce(published.model());
     return new PublishedPart(
         published.model(),
         published.edition(),

@@ -133,6 +133,11 @@ public class ModelService {
     return new Published(checked.name(), edition.number(), checked.faults());
   }
 
+  /** Makes a published edition the one that is asked, from now on. */
+  void announce(String name) {
+    engines.published(name);
+  }
+
   /** A new edition, and the warnings that came with it. */
   public record Published(String model, int edition, List<Fault> warnings) {}
 
