@@ -83,7 +83,9 @@ public final class Proposals {
     for (int[] stretch : stretches(reading)) {
       if (proposals.size() < MOST_STRETCHES) {
         String words = reading.question().substring(stretch[0], stretch[1]);
-        List<Meant> meant = nearest(words, reading.question(), stretch);
+        boolean isWords = words.codePoints().anyMatch(Character::isLetter);
+        List<Meant> meant =
+            isWords ? nearest(words, reading.question(), stretch) : List.<Meant>of();
         if (!meant.isEmpty()) {
           proposals.add(new Proposal(words, meant));
         }

@@ -3,6 +3,7 @@ package org.ropebridge.service.models;
 import dev.langchain4j.model.embedding.EmbeddingModel;
 import dev.langchain4j.model.embedding.onnx.bgesmallenv15q.BgeSmallEnV15QuantizedEmbeddingModel;
 import jakarta.annotation.PreDestroy;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
@@ -44,7 +45,11 @@ class Vectors {
     if (embedding == null) {
       embedding = new BgeSmallEnV15QuantizedEmbeddingModel();
     }
-    return embedding.embed(words).content().vector();
+    // The tokenizer is native and takes nothing but well-formed text.
+    String wellFormed =
+        new String(words.getBytes(StandardCharsets.UTF_8), StandardCharsets.UTF_8)
+            .replaceAll("\\p{Cntrl}", " ");
+    return embedding.embed(wellFormed).content().vector();
   }
 
   @PreDestroy
