@@ -21,13 +21,19 @@ public final class TestDatabase {
     this.connection = connection;
   }
 
-  /** Makes the database anew. */
-  public static TestDatabase fresh(String name) {
+  /** The JDBC address of the cluster, as its administrator. */
+  public static String cluster() {
     String url = System.getenv("ROPEBRIDGE_TEST_JDBC");
     if (url == null) {
       throw new IllegalStateException(
           "no test database: run ./check, or eval \"$(bin/test-database)\" first");
     }
+    return url;
+  }
+
+  /** Makes the database anew. */
+  public static TestDatabase fresh(String name) {
+    String url = cluster();
     String own = name + "_" + ProcessHandle.current().pid();
     try {
       administer(url, "create database " + own);

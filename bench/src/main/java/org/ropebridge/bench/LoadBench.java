@@ -54,13 +54,16 @@ public final class LoadBench {
   private final HttpClient http =
       HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
   private final String url;
+
+  /** In seconds, on average. */
+  private final double pause;
+
   private final Map<String, String> tokens = new TreeMap<>();
   private final Map<String, JsonNode> expected = new ConcurrentHashMap<>();
 
-  private double pause;
-
-  private LoadBench(String url) {
+  private LoadBench(String url, double pause) {
     this.url = url;
+    this.pause = pause;
   }
 
   /** What one person saw. */
@@ -72,8 +75,8 @@ public final class LoadBench {
       System.err.println("usage: LoadBench http://127.0.0.1:PORT PASSWORD PEOPLE SECONDS [PAUSE]");
       System.exit(2);
     }
-    LoadBench bench = new LoadBench(args[0]);
-    bench.pause = args.length > 4 ? Double.parseDouble(args[4]) : 0;
+    double pause = args.length > 4 ? Double.parseDouble(args[4]) : 0;
+    LoadBench bench = new LoadBench(args[0], pause);
     bench.signIn(args[1]);
     bench.run(Integer.parseInt(args[2]), Duration.ofSeconds(Long.parseLong(args[3])));
   }

@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.ropebridge.TestDatabase;
 
 /** The same question on the same model is the same plan and SQL, in any process and order. */
 class DeterminismTest {
@@ -18,7 +19,7 @@ class DeterminismTest {
       throws SQLException, IOException, InterruptedException {
     String here;
     String hereInAnotherOrder;
-    try (Connection connection = QuestionBench.open(TestServer.url())) {
+    try (Connection connection = QuestionBench.open(TestDatabase.cluster())) {
       QuestionBench bench = new QuestionBench(model, connection);
       here = Fingerprint.of(bench, model, 1);
       hereInAnotherOrder = Fingerprint.of(bench, model, 2);
@@ -34,7 +35,7 @@ class DeterminismTest {
                 "-cp",
                 System.getProperty("java.class.path"),
                 Fingerprint.class.getName(),
-                TestServer.url(),
+                TestDatabase.cluster(),
                 model,
                 "3")
             .redirectError(ProcessBuilder.Redirect.DISCARD)

@@ -11,6 +11,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.ropebridge.TestDatabase;
 import org.ropebridge.bench.QuestionBench.Outcome;
 import org.ropebridge.bench.QuestionBench.Tally;
 
@@ -25,7 +26,7 @@ class QuestionBenchTest {
   void asManyAreRightAsBefore(String model) throws SQLException {
     List<String> wrong = new ArrayList<>();
     Map<String, Tally> parts;
-    try (Connection connection = QuestionBench.open(TestServer.url())) {
+    try (Connection connection = QuestionBench.open(TestDatabase.cluster())) {
       parts =
           new QuestionBench(model, connection)
               .ask(

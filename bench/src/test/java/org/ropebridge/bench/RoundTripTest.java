@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.ropebridge.TestDatabase;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.RandomPlans;
 import org.ropebridge.reading.QuestionReader;
@@ -29,7 +30,7 @@ class RoundTripTest {
   void aPlanInWordsIsReadAsThePlan(String model) throws SQLException {
     List<String> misses = new ArrayList<>();
     int missed = 0;
-    try (Connection connection = QuestionBench.open(TestServer.url())) {
+    try (Connection connection = QuestionBench.open(TestDatabase.cluster())) {
       QuestionBench bench = new QuestionBench(model, connection);
       QuestionReader reader = bench.reader();
       RandomPlans plans = new RandomPlans(bench.model(), bench.values(), reader.periods().today());

@@ -5,11 +5,13 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.ropebridge.model.AccessRule;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Link;
+import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
@@ -90,12 +92,12 @@ public record Access(
    * Whether some rows of a table are hidden: by a rule of its own, or because of what they show.
    */
   public boolean isLimited(String table) {
-    return isLimited(table, Set.of());
+    return !rowRules.isEmpty() && isLimited(table, Set.of());
   }
 
   /** Whether a link hides rows of its table, because rows that it points to are hidden. */
   public boolean isLimited(String table, Link link) {
-    return isLimited(link.to(), Set.of(table));
+    return !rowRules.isEmpty() && isLimited(link.to(), Set.of(table));
   }
 
   /** Links that lead back hide nothing more. */
@@ -111,6 +113,31 @@ public record Access(
   /** The same without regard to the size of groups. */
   public Access withoutGroupSizes() {
     return new Access(model, visible, person, rowRules, Map.of());
+  }
+
+  /**
+   * The keys of guarded rows, those that are not to be told apart, that rows of a table lead to by
+   * every shortest way.
+   *
+   * @param paths of this model
+   */
+  public List<ColumnRef> guardedBehind(String table, LinkPaths paths) {
+    List<ColumnRef> keys = new ArrayList<>();
+    for (String guarded : groupSizes.keySet().stream().sorted().toList()) {
+      String key = model.table(guarded).key();
+      List<LinkPaths.Way> ways = paths.shortest(table, guarded, Optional.empty());
+      if (ways.size() == 1) {
+        keys.add(ColumnRef.of(guarded, key));
+      } else {
+        ways.stream()
+            .flatMap(w -> w.steps().stream())
+            .map(LinkPaths.Step::role)
+            .filter(r -> paths.shortest(table, guarded, Optional.of(r)).size() == 1)
+            .distinct()
+            .forEach(r -> keys.add(ColumnRef.of(guarded, key).withRole(r)));
+      }
+    }
+    return keys;
   }
 
   /** Whether the person may learn which values a column has. */

@@ -38,6 +38,7 @@ public final class Notices {
 
   private final Access access;
   private final Model model;
+  private final LinkPaths paths;
   private final Naming naming;
   private final PeriodResolver periods;
   private final Restatement restatement;
@@ -45,6 +46,7 @@ public final class Notices {
   public Notices(Access access, PeriodResolver periods, Restatement restatement) {
     this.access = access;
     this.model = access.model();
+    this.paths = new LinkPaths(model);
     this.naming = new Naming(model);
     this.periods = periods;
     this.restatement = restatement;
@@ -245,25 +247,20 @@ public final class Notices {
   }
 
   private void groupSizes(Plan plan, List<Notice> notices) {
-    LinkPaths paths = new LinkPaths(model);
-    access
-        .groupSizes()
+    MeasureTables.of(plan, model).stream()
+        .flatMap(t -> access.guardedBehind(t, paths).stream())
+        .map(ColumnRef::table)
+        .distinct()
         .forEach(
-            (table, rows) -> {
-              boolean behind =
-                  MeasureTables.of(plan, model).stream()
-                      .anyMatch(t -> !paths.shortest(t, table, Optional.empty()).isEmpty());
-              if (behind) {
+            table ->
                 notices.add(
                     new Notice(
                         Notice.Kind.LIMITED,
                         "Groups of fewer than "
-                            + rows
+                            + access.groupSizes().get(table)
                             + " "
                             + model.table(table).rowNounPlural()
                             + " are left out, and the next smallest with them where they could be"
-                            + " worked out."));
-              }
-            });
+                            + " worked out.")));
   }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
@@ -37,26 +36,6 @@ final class GroupSizes {
     return ground.access().groupSizes().values().stream().max(Integer::compare).orElse(0);
   }
 
-  /** The keys of guarded rows that rows of a table lead to, by every shortest way. */
-  List<ColumnRef> behind(String table) {
-    List<ColumnRef> keys = new ArrayList<>();
-    for (String guarded : ground.access().groupSizes().keySet().stream().sorted().toList()) {
-      String key = ground.model().table(guarded).key();
-      List<LinkPaths.Way> ways = ground.paths().shortest(table, guarded, Optional.empty());
-      if (ways.size() == 1) {
-        keys.add(ColumnRef.of(guarded, key));
-      } else {
-        ways.stream()
-            .flatMap(w -> w.steps().stream())
-            .map(LinkPaths.Step::role)
-            .filter(r -> ground.paths().shortest(table, guarded, Optional.of(r)).size() == 1)
-            .distinct()
-            .forEach(r -> keys.add(ColumnRef.of(guarded, key).withRole(r)));
-      }
-    }
-    return keys;
-  }
-
   /** What counts the rows behind a leaf: once for each condition that its aggregates have. */
   Set<Leaf> counting(String table, Leaf leaf) {
     Set<Optional<Expression>> conditions = new LinkedHashSet<>();
@@ -76,7 +55,7 @@ final class GroupSizes {
       conditions.add(Optional.empty());
     }
     Set<Leaf> counting = new LinkedHashSet<>();
-    for (ColumnRef key : behind(table)) {
+    for (ColumnRef key : ground.access().guardedBehind(table, ground.paths())) {
       for (Optional<Expression> condition : conditions) {
         counting.add(
             new Leaf(
@@ -96,7 +75,7 @@ final class GroupSizes {
    */
   void check(Plan plan) {
     plan.listing()
-        .map(l -> behind(l.table()))
+        .map(l -> ground.access().guardedBehind(l.table(), ground.paths()))
         .filter(keys -> !keys.isEmpty())
         .ifPresent(
             keys -> {
@@ -143,7 +122,7 @@ final class GroupSizes {
   List<Plan> besides(Plan plan) {
     List<Plan> besides = new ArrayList<>();
     for (String table : MeasureTables.of(plan, ground.model())) {
-      for (ColumnRef key : behind(table)) {
+      for (ColumnRef key : ground.access().guardedBehind(table, ground.paths())) {
         Measure counting =
             key.table().equals(table)
                 ? new Measure.RowCount(table)

@@ -159,16 +159,16 @@ final class PlanSql {
   private Select<?> largeEnough(Select<?> stage, List<Measure> inner) {
     GroupSizes sizes = new GroupSizes(ground);
     Field<Integer> behind = DSL.field(Names.of(Blocks.BEHIND), Integer.class);
-    Condition tooSmall = behind.lt(inline(sizes.atLeast()));
+    Condition withheld = behind.lt(inline(sizes.atLeast()));
     List<Field<?>> flagged = new ArrayList<>(carried(inner));
-    List<String> flags = new ArrayList<>();
+    flagged.add(behind);
+    List<Field<?>> order = new ArrayList<>(List.of(behind));
+    plan.groupings().forEach(g -> order.add(blocks.identity(g)));
     for (Grouping varied : plan.groupings()) {
       List<Field<?>> fixed = new ArrayList<>();
       plan.groupings().stream()
           .filter(g -> !g.equals(varied))
           .forEach(g -> fixed.add(blocks.identity(g)));
-      List<Field<?>> order = new ArrayList<>(List.of(behind));
-      plan.groupings().forEach(g -> order.add(blocks.identity(g)));
       Field<?> smaller =
           DSL.field(
               "coalesce(sum({0}) over ({1}order by {2} rows between unbounded preceding and 1"
@@ -179,15 +179,8 @@ final class PlanSql {
                   ? DSL.field("")
                   : DSL.field("partition by {0} ", Object.class, DSL.list(fixed)),
               DSL.list(order));
-      String flag = "smaller ones " + (flags.size() + 1);
-      flags.add(flag);
-      flagged.add(smaller.as(Names.of(flag)));
-    }
-    flagged.add(behind);
-    String source =
-        ctes.add("sizes", select(flagged).from(Names.of(ctes.add("groups of any size", stage))));
-    Condition withheld = tooSmall;
-    for (String flag : flags) {
+      String name = "smaller ones " + (plan.groupings().indexOf(varied) + 1);
+      flagged.add(smaller.as(Names.of(name)));
       withheld =
           withheld.or(
               behind
@@ -195,8 +188,10 @@ final class PlanSql {
                   .and(
                       DSL.condition(
                           "{0} between 1 and {1}",
-                          DSL.field(Names.of(flag)), inline(sizes.atLeast() - 1))));
+                          DSL.field(Names.of(name)), inline(sizes.atLeast() - 1))));
     }
+    String source =
+        ctes.add("sizes", select(flagged).from(Names.of(ctes.add("groups of any size", stage))));
     Condition shown = DSL.condition("({0}) is not true", withheld);
     for (Plan beside : sizes.besides(plan)) {
       shown = shown.and(isLargeEnough(beside, sizes.atLeast()));

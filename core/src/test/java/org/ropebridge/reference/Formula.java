@@ -1,7 +1,6 @@
 package org.ropebridge.reference;
 
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.util.List;
 import java.util.function.Function;
 import org.ropebridge.model.expression.Expression;
@@ -150,7 +149,4 @@ record Formula(Function<String, Object> names, List<Function<String, Object>> ro
       default -> throw new UnsupportedOperationException(call.function());
     };
   }
-
-  /** More digits than any answer shows. */
-  static final MathContext DIGITS = new MathContext(40);
 }

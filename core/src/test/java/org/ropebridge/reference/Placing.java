@@ -50,7 +50,7 @@ final class Placing {
           number == null
               ? null
               : number
-                  .divide(by.width(), Formula.DIGITS)
+                  .divide(by.width(), Values.DIGITS)
                   .setScale(0, RoundingMode.FLOOR)
                   .multiply(by.width()));
     } else if (grouping instanceof Grouping.ByBands by) {

@@ -215,7 +215,7 @@ final class RowMeasures {
       return null;
     } else if (from instanceof LocalDateTime start && to instanceof LocalDateTime end) {
       return BigDecimal.valueOf(ChronoUnit.SECONDS.between(start, end))
-          .divide(BigDecimal.valueOf(3600), Formula.DIGITS);
+          .divide(BigDecimal.valueOf(3600), Values.DIGITS);
     }
     return BigDecimal.valueOf(ChronoUnit.DAYS.between(Moment.day(from), Moment.day(to)));
   }

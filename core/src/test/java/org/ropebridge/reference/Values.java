@@ -1,6 +1,7 @@
 package org.ropebridge.reference;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.sql.Date;
 import java.sql.Timestamp;
 import java.util.ArrayList;
@@ -8,6 +9,9 @@ import java.util.List;
 
 /** Values of cells: numbers, texts, days, moments, truth values, or null where one is missing. */
 final class Values {
+  /** More digits than any answer shows. */
+  static final MathContext DIGITS = new MathContext(40);
+
   private static final BigDecimal CLOSE = new BigDecimal("1e-9");
 
   private Values() {}
@@ -59,7 +63,7 @@ final class Values {
   static BigDecimal quotient(BigDecimal dividend, BigDecimal divisor) {
     return dividend == null || divisor == null || divisor.signum() == 0
         ? null
-        : dividend.divide(divisor, Formula.DIGITS);
+        : dividend.divide(divisor, DIGITS);
   }
 
   static BigDecimal sum(List<Object> values) {
@@ -101,9 +105,7 @@ final class Values {
         values.stream()
             .map(v -> ((BigDecimal) v).subtract(mean).pow(2))
             .reduce(BigDecimal.ZERO, BigDecimal::add);
-    return squares
-        .divide(BigDecimal.valueOf(values.size() - 1L), Formula.DIGITS)
-        .sqrt(Formula.DIGITS);
+    return squares.divide(BigDecimal.valueOf(values.size() - 1L), DIGITS).sqrt(DIGITS);
   }
 
   /** Pearson's correlation; none where either does not vary. */
@@ -120,6 +122,6 @@ final class Values {
       squaresOfFirst = squaresOfFirst.add(x.pow(2));
       squaresOfSecond = squaresOfSecond.add(y.pow(2));
     }
-    return quotient(together, squaresOfFirst.multiply(squaresOfSecond).sqrt(Formula.DIGITS));
+    return quotient(together, squaresOfFirst.multiply(squaresOfSecond).sqrt(DIGITS));
   }
 }

@@ -9,12 +9,12 @@ import java.util.function.Function;
 
 /** What expressions are when there is nothing to compute them from. */
 public final class Emptiness {
-  private static final Set<String> SUPPLANTING =
-      Set.of("coalesce", "greatest", "least", "count", "bool_and", "bool_or");
+  /** Functions that may have a value where some argument has none. */
+  private static final Set<String> SUPPLANTING = Set.of("coalesce", "greatest", "least");
 
   private Emptiness() {}
 
-  /** Whether the expression has no value where none of its columns has one. */
+  /** Whether an expression of one row has no value where none of its columns has one. */
   public static boolean isMissingWithoutValues(Expression expression) {
     boolean[] found = {expression.names().isEmpty()};
     expression.walk(

@@ -1,5 +1,7 @@
 package org.ropebridge.service.models;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dev.langchain4j.model.embedding.EmbeddingModel;
 import dev.langchain4j.model.embedding.onnx.bgesmallenv15q.BgeSmallEnV15QuantizedEmbeddingModel;
 import jakarta.annotation.PreDestroy;
@@ -27,11 +29,16 @@ class Vectors {
             thread.setPriority(Thread.MIN_PRIORITY);
             return thread;
           });
+
+  /** Names are the same for everybody, and words come again. */
+  private final Cache<String, float[]> known = Caffeine.newBuilder().maximumSize(20_000).build();
+
   private EmbeddingModel embedding;
 
   /** What proposes the meanings of unread words, as soon as it has learned the model's names. */
   CompletableFuture<Proposals> proposals(Model visible) {
-    return CompletableFuture.supplyAsync(() -> new Proposals(visible, this::of), background);
+    return CompletableFuture.supplyAsync(
+        () -> new Proposals(visible, words -> known.get(words, this::computed)), background);
   }
 
   /** Proposals for a reading; none as long as the names are not learned. */
@@ -41,7 +48,7 @@ class Vectors {
     return ready && !reading.unread().isEmpty() ? proposals.join().of(reading) : List.of();
   }
 
-  private synchronized float[] of(String words) {
+  private synchronized float[] computed(String words) {
     if (embedding == null) {
       embedding = new BgeSmallEnV15QuantizedEmbeddingModel();
     }

@@ -13,6 +13,7 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.problems.ProblemDocuments;
 import org.ropebridge.service.sources.Running;
@@ -48,7 +49,7 @@ class AnswerEvents {
   record Progress(String stage, long milliseconds) {}
 
   /** Sends what a question gives. */
-  SseEmitter of(BiFunction<Running, Consumer<AnswerPart>, AnswerPart> question) {
+  SseEmitter of(BiFunction<Running, Consumer<Supplier<AnswerPart>>, AnswerPart> question) {
     SseEmitter emitter = new SseEmitter(NEVER);
     Running running = new Running();
     emitter.onError(e -> running.stop());
@@ -65,7 +66,7 @@ class AnswerEvents {
   }
 
   private void work(
-      BiFunction<Running, Consumer<AnswerPart>, AnswerPart> question,
+      BiFunction<Running, Consumer<Supplier<AnswerPart>>, AnswerPart> question,
       SseEmitter emitter,
       Running running) {
     long began = System.nanoTime();
@@ -77,7 +78,7 @@ class AnswerEvents {
             TimeUnit.MILLISECONDS);
     try {
       AnswerPart answer =
-          question.apply(running, reading -> send(emitter, running, "reading", reading));
+          question.apply(running, reading -> send(emitter, running, "reading", reading.get()));
       ticks.cancel(false);
       send(emitter, running, "answer", answer);
     } catch (RuntimeException e) {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.ropebridge.access.Person;
 import org.ropebridge.answer.Charts;
 import org.ropebridge.answer.Rows;
@@ -65,7 +66,7 @@ class Asking {
    *
    * @param asker the name by which the asker shares warehouses with others
    * @param running can be stopped from elsewhere meanwhile
-   * @param read is told the reading before anything is computed
+   * @param read is offered the reading before anything is computed
    */
   AnswerPart ask(
       String model,
@@ -74,7 +75,7 @@ class Asking {
       String asker,
       boolean explain,
       Running running,
-      Consumer<AnswerPart> read) {
+      Consumer<Supplier<AnswerPart>> read) {
     Trail trail = new Trail();
     Engine engine = engines.of(model, person);
     trail.done("model");
@@ -83,10 +84,10 @@ class Asking {
     meters
         .counter("ropebridge.questions", "status", reading.status().name().toLowerCase(Locale.ROOT))
         .increment();
-    AnswerPart asRead =
-        part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
+    Supplier<AnswerPart> asRead =
+        () -> part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
     if (reading.plan().isEmpty()) {
-      return asRead;
+      return asRead.get();
     }
     read.accept(asRead);
     Plan plan = reading.plan().get();

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.sources.Running;
@@ -72,7 +73,7 @@ class QuestionController {
       QuestionRequest request,
       Account account,
       Running running,
-      Consumer<AnswerPart> reading) {
+      Consumer<Supplier<AnswerPart>> reading) {
     return asking.ask(
         model,
         request.question(),
