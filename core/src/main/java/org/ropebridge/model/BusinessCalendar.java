@@ -1,8 +1,10 @@
 package org.ropebridge.model;
 
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Month;
+import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 
@@ -12,12 +14,19 @@ import java.util.Optional;
  * @param today the day that relative periods count from
  * @param weekStarts first day of a week
  * @param yearStarts first month of the business year
+ * @param timeZone the zone in which people count days, an identifier of the IANA database; empty
+ *     when that is the service's own
  * @param seasons first and last month of each season, by name; a season may run over New Year
  */
 public record BusinessCalendar(
-    Today today, DayOfWeek weekStarts, Month yearStarts, Map<String, Season> seasons) {
+    Today today,
+    DayOfWeek weekStarts,
+    Month yearStarts,
+    Optional<String> timeZone,
+    Map<String, Season> seasons) {
   public static final BusinessCalendar STANDARD =
-      new BusinessCalendar(new Today.Clock(), DayOfWeek.MONDAY, Month.JANUARY, Map.of());
+      new BusinessCalendar(
+          new Today.Clock(), DayOfWeek.MONDAY, Month.JANUARY, Optional.empty(), Map.of());
 
   public BusinessCalendar {
     seasons = Map.copyOf(seasons);
@@ -40,6 +49,11 @@ public record BusinessCalendar(
 
     /** The newest main date in the data. */
     record Latest() implements Today {}
+  }
+
+  /** The day that a clock shows where people count days. */
+  public LocalDate day(Clock clock) {
+    return LocalDate.ofInstant(clock.instant(), timeZone.map(ZoneId::of).orElseGet(clock::getZone));
   }
 
   /** The day written in the model, if one is. */

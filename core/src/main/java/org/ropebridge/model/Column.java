@@ -15,6 +15,8 @@ import java.util.Optional;
  * @param values names of values and codes, may be empty
  * @param order natural order of a category's values, may be empty
  * @param sql expression of a computed column, or empty
+ * @param timeZone the zone in which the warehouse keeps the column's times, {@link #STATED} when
+ *     every value states its own; empty when times are kept as people read them
  */
 public record Column(
     String name,
@@ -25,7 +27,10 @@ public record Column(
     List<String> alsoCalled,
     List<ValueName> values,
     List<String> order,
-    Optional<String> sql) {
+    Optional<String> sql,
+    Optional<String> timeZone) {
+  /** The time zone of a column whose values each state their own. */
+  public static final String STATED = "stated";
 
   public Column {
     alsoCalled = List.copyOf(alsoCalled);

@@ -84,8 +84,8 @@ final class RowFilters {
     } else if (filter instanceof Filter.Among among) {
       return among(among, scan);
     } else if (filter instanceof Filter.InPeriod in) {
-      Field<?> date = scan.column(in.date().or(() -> ownDate).orElseThrow());
-      Condition within = within(date, shift.days(in, ground.periods()));
+      ColumnRef date = in.date().or(() -> ownDate).orElseThrow();
+      Condition within = within(date, scan, shift.days(in, ground.periods()));
       return in.negated() ? DSL.condition("({0}) is not true", within) : within;
     } else {
       Filter.OnWeekdays on = (Filter.OnWeekdays) filter;
@@ -164,18 +164,20 @@ final class RowFilters {
     };
   }
 
-  private Condition within(Field<?> date, DayRange days) {
+  private Condition within(ColumnRef date, Scan scan, DayRange days) {
+    Field<?> kept = scan.kept(date);
+    Optional<Moments> moments = scan.moments(date);
     Condition within = DSL.noCondition();
     if (days.first().isPresent()) {
-      within = within.and(DSL.condition("{0} >= {1}", date, day(days.first().get())));
+      within = within.and(DSL.condition("{0} >= {1}", kept, start(days.first().get(), moments)));
     }
     if (days.end().isPresent()) {
-      within = within.and(DSL.condition("{0} < {1}", date, day(days.end().get())));
+      within = within.and(DSL.condition("{0} < {1}", kept, start(days.end().get(), moments)));
     }
     return within;
   }
 
-  private Field<LocalDate> day(LocalDate day) {
-    return DSL.val(day);
+  private static Field<?> start(LocalDate day, Optional<Moments> moments) {
+    return moments.<Field<?>>map(m -> m.startOf(day)).orElseGet(() -> DSL.val(day));
   }
 }

@@ -64,13 +64,16 @@ final class Scan {
 
   /** The column, joining what is needed to reach it. */
   Field<?> column(ColumnRef ref) {
-    List<Step> way =
+    return field(ref.table(), ref.column(), alias(ref));
+  }
+
+  private String alias(ColumnRef ref) {
+    return join(
         paths
             .to(base, ref)
             .orElseThrow(
                 () -> new IllegalArgumentException("no single way from " + base + " to " + ref))
-            .steps();
-    return field(ref.table(), ref.column(), join(way));
+            .steps());
   }
 
   /** The key of a table, taken from the column that points to it where nothing is hidden. */
@@ -121,14 +124,31 @@ final class Scan {
     return new ExpressionTranslator(this::baseName, access.person(), only).field(expression);
   }
 
-  private Field<?> field(String tableName, String column, String alias) {
+  /** How the moments of a column are kept; empty when they are kept as people read them. */
+  Optional<Moments> moments(ColumnRef ref) {
+    return moments(ref.table(), ref.column());
+  }
+
+  private Optional<Moments> moments(String tableName, String column) {
     return access
         .model()
         .table(tableName)
         .findColumn(column)
-        .flatMap(Column::sql)
-        .<Field<?>>map(sql -> computed(tableName, ExpressionParser.parse(sql), alias))
-        .orElseGet(() -> DSL.field(Names.of(alias, column)));
+        .flatMap(c -> Moments.of(c, access.model().calendar()));
+  }
+
+  /** The column as the warehouse keeps it, which an index may be on. */
+  Field<?> kept(ColumnRef ref) {
+    return moments(ref).isEmpty() ? column(ref) : DSL.field(Names.of(alias(ref), ref.column()));
+  }
+
+  private Field<?> field(String tableName, String column, String alias) {
+    Optional<String> sql = access.model().table(tableName).findColumn(column).flatMap(Column::sql);
+    if (sql.isPresent()) {
+      return computed(tableName, ExpressionParser.parse(sql.get()), alias);
+    }
+    Field<?> kept = DSL.field(Names.of(alias, column));
+    return moments(tableName, column).<Field<?>>map(m -> m.shown(kept)).orElse(kept);
   }
 
   private Field<?> computed(String tableName, Expression expression, String alias) {

@@ -103,6 +103,7 @@ final class RandomCompany {
         new BusinessCalendar.Today.Fixed(TODAY),
         pick(List.of(DayOfWeek.values())),
         pick(List.of(Month.values())),
+        Optional.empty(),
         Map.of(
             "winter",
             new BusinessCalendar.Season(Month.NOVEMBER, Month.FEBRUARY),
@@ -214,6 +215,7 @@ final class RandomCompany {
         List.of(),
         List.of(),
         List.of(),
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -227,7 +229,8 @@ final class RandomCompany {
         List.of(),
         List.of(),
         List.of(),
-        Optional.of(sql));
+        Optional.of(sql),
+        Optional.empty());
   }
 
   private void metricsOf(Table table) {

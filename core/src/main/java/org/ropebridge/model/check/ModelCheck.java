@@ -1,5 +1,6 @@
 package org.ropebridge.model.check;
 
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -39,6 +40,7 @@ public final class ModelCheck {
     ModelCheck check = new ModelCheck(model, places);
     model.tables().forEach(check::table);
     model.metrics().forEach(check::metric);
+    model.calendar().timeZone().ifPresent(z -> check.zone(z, "model/calendar/time_zone"));
     check.preferences();
     check.access();
     check.questions();
@@ -129,6 +131,36 @@ public final class ModelCheck {
             });
     if (column.holds() != Column.Holds.NUMBER && column.addsUp().isPresent()) {
       error(path + "/adds_up", "only numbers add up", "remove adds_up, or say holds: number");
+    }
+    column.timeZone().ifPresent(zone -> timeZone(column, zone, path + "/time_zone"));
+  }
+
+  private void timeZone(Column column, String zone, String path) {
+    if (column.holds() != Column.Holds.TIME) {
+      error(path, "only times are kept in a time zone", "remove time_zone, or say holds: time");
+    } else if (column.sql().isPresent()) {
+      error(
+          path,
+          "a computed column is not kept by the warehouse",
+          "say time_zone at the columns it is computed from");
+    } else if (model.calendar().timeZone().isEmpty()) {
+      error(
+          path,
+          "the model does not say in which time zone people count days",
+          "add time_zone to the calendar in model.yaml, such as time_zone: Europe/Zurich");
+    } else if (!zone.equals(Column.STATED)) {
+      zone(zone, path);
+    }
+  }
+
+  private void zone(String zone, String path) {
+    if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+      error(
+          path,
+          "there is no time zone \"" + zone + "\"",
+          Nearest.to(zone, ZoneId.getAvailableZoneIds())
+              .map(z -> "did you mean " + z + "?")
+              .orElse("write it like Europe/Zurich or UTC"));
     }
   }
 

@@ -207,6 +207,12 @@ public final class FileShapes {
             new Choice("What a bare number column means.", names(Column.AddsUp.values())))
         .may("also_called", SYNONYMS)
         .may("values", valueNames())
+        .may(
+            "time_zone",
+            new Text(
+                "Zone in which the warehouse keeps the times; stated, when every value states its"
+                    + " own.",
+                ""))
         .may("order", new Items("Natural order of the values.", new Text("", "")));
   }
 
@@ -223,6 +229,7 @@ public final class FileShapes {
         .may("today", new Text("A date, clock, or latest.", DATE + "|clock|latest"))
         .may("week_starts", new Choice("First day of a week.", names(DayOfWeek.values())))
         .may("year_starts", new Choice("First month of the business year.", names(Month.values())))
+        .may("time_zone", new Text("Zone in which people count days, such as Europe/Zurich.", ""))
         .may(
             "seasons",
             new Named(

@@ -144,6 +144,7 @@ public final class ModelReader {
         today,
         block.choice("week_starts", DayOfWeek.class).orElse(DayOfWeek.MONDAY),
         block.choice("year_starts", Month.class).orElse(Month.JANUARY),
+        block.text("time_zone"),
         seasons);
   }
 
@@ -274,7 +275,8 @@ public final class ModelReader {
         b.texts("also_called"),
         values,
         b.texts("order"),
-        b.text("sql"));
+        b.text("sql"),
+        b.text("time_zone"));
   }
 
   private void metrics(Block block, List<Metric> into) {

@@ -109,6 +109,7 @@ public final class ModelWriter {
     if (calendar.yearStarts() != Month.JANUARY) {
       written.put("year_starts", lower(calendar.yearStarts()));
     }
+    calendar.timeZone().ifPresent(z -> written.put("time_zone", z));
     Map<String, Object> seasons = new TreeMap<>();
     calendar
         .seasons()
@@ -154,6 +155,7 @@ public final class ModelWriter {
     column.sql().ifPresent(s -> written.put("sql", s));
     written.put("holds", lower(column.holds()));
     putLabel(written, column.name(), column.label());
+    column.timeZone().ifPresent(z -> written.put("time_zone", z));
     column.unit().ifPresent(u -> written.put("unit", u));
     column.addsUp().ifPresent(a -> written.put("adds_up", lower(a)));
     putList(written, "also_called", column.alsoCalled());

@@ -2,6 +2,7 @@ package org.ropebridge.service.models;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -70,7 +71,8 @@ public class Engines {
     Access access =
         accesses.get(new AccessKey(edition.id(), person), k -> Access.of(model, person));
     return engines.get(
-        new Key(edition.id(), access.key(), LocalDate.now()), k -> make(access, edition.number()));
+        new Key(edition.id(), access.key(), model.calendar().day(Clock.systemDefaultZone())),
+        k -> make(access, edition.number()));
   }
 
   /** A new edition of the model is there. */
@@ -125,7 +127,7 @@ public class Engines {
     if (today instanceof Today.Fixed fixed) {
       return fixed.day();
     } else if (today instanceof Today.Clock) {
-      return LocalDate.now();
+      return access.model().calendar().day(Clock.systemDefaultZone());
     }
     return access.model().tables().stream()
         .map(t -> sql.newestDate(t.name()))
@@ -134,7 +136,7 @@ public class Engines {
         .filter(java.util.Objects::nonNull)
         .map(d -> LocalDate.parse(d.toString()))
         .max(LocalDate::compareTo)
-        .orElseGet(LocalDate::now);
+        .orElseGet(() -> access.model().calendar().day(Clock.systemDefaultZone()));
   }
 
   /** Reads the model's values anew for a rehearsal of files that are not published. */

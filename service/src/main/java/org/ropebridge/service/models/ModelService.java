@@ -1,5 +1,6 @@
 package org.ropebridge.service.models;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -75,7 +76,11 @@ public class ModelService {
           model
               .calendar()
               .fixedToday()
-              .orElseGet(() -> values.isPresent() ? engines.todayFor(access) : LocalDate.now());
+              .orElseGet(
+                  () ->
+                      values.isPresent()
+                          ? engines.todayFor(access)
+                          : model.calendar().day(Clock.systemDefaultZone()));
       QuestionReader reader =
           new QuestionReader(
               readable, values.orElse(ValueIndex.EMPTY), LanguagePack.ENGLISH, today);
