@@ -7,6 +7,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -16,6 +17,8 @@ import org.ropebridge.language.LanguagePack;
 import org.ropebridge.model.Model;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
+import org.ropebridge.sql.ConstraintSql;
+import org.ropebridge.sql.Guarantees;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.sql.SqlWriter;
 
@@ -29,6 +32,11 @@ import org.ropebridge.sql.SqlWriter;
 public final class ExpertBench {
   private static final double WORTH_A_WORD = 1.3;
   private static final double TOO_SHORT_TO_TELL_MILLIS = 2;
+  private static final int LONGEST_SECONDS = 60;
+
+  /** PostgreSQL's "query_canceled". */
+  private static final String STOPPED = "57014";
+
   private final Connection connection;
   private final int rounds;
 
@@ -50,7 +58,7 @@ public final class ExpertBench {
       try (Statement statement = connection.createStatement()) {
         statement.execute("set search_path to hut, safety, member");
         statement.execute("set jit to off");
-        statement.execute("set statement_timeout to '60s'");
+        statement.execute("set statement_timeout to '" + LONGEST_SECONDS + "s'");
       }
       new ExpertBench(connection, Integer.parseInt(args[1]))
           .run(args.length > 2 ? Integer.parseInt(args[2]) : 60);
@@ -66,7 +74,8 @@ public final class ExpertBench {
             LanguagePack.ENGLISH,
             model.calendar().fixedToday().orElseThrow());
     SqlWriter writer =
-        new SqlWriter(Access.unlimited(model), reader.periods(), reader.restatement());
+        new SqlWriter(
+            Access.unlimited(model), reader.periods(), reader.restatement(), guarantees(model));
     List<Compared> compared = new ArrayList<>();
     for (String line : PracticeModels.lines("/questions/huts.tsv")) {
       if (line.startsWith("#") || compared.size() == most) {
@@ -83,6 +92,17 @@ public final class ExpertBench {
     report(compared);
   }
 
+  private Guarantees guarantees(Model model) throws SQLException {
+    List<List<Object>> rows = new ArrayList<>();
+    try (Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery(ConstraintSql.TEXT)) {
+      while (result.next()) {
+        rows.add(Arrays.asList(result.getObject(1), result.getObject(2)));
+      }
+    }
+    return ConstraintSql.guarantees(model, model.sources().keySet().iterator().next(), rows);
+  }
+
   private Compared compare(QuestionBench.Question question, SqlQuery query) throws SQLException {
     List<Double> ours = new ArrayList<>();
     List<Double> byHand = new ArrayList<>();
@@ -94,7 +114,9 @@ public final class ExpertBench {
         byHand.add(other);
       }
     }
-    return new Compared(question.ask(), median(ours), median(byHand));
+    Compared compared = new Compared(question.ask(), median(ours), median(byHand));
+    System.err.println(compared);
+    return compared;
   }
 
   private double time(String sql, List<Object> parameters) throws SQLException {
@@ -108,6 +130,10 @@ public final class ExpertBench {
           result.getObject(1);
         }
       }
+    } catch (SQLException e) {
+      if (!STOPPED.equals(e.getSQLState())) {
+        throw e;
+      }
     }
     return (System.nanoTime() - before) / 1e6;
   }
@@ -115,6 +141,13 @@ public final class ExpertBench {
   private static double median(List<Double> times) {
     Collections.sort(times);
     return times.get(times.size() / 2);
+  }
+
+  private static String remark(Compared one) {
+    if (Math.max(one.ours(), one.byHand()) >= LONGEST_SECONDS * 1e3) {
+      return " (stopped)";
+    }
+    return one.byHand() < TOO_SHORT_TO_TELL_MILLIS ? " (too short to tell)" : "";
   }
 
   private static void report(List<Compared> compared) {
@@ -135,7 +168,7 @@ public final class ExpertBench {
             one.question(),
             one.ours(),
             one.byHand(),
-            one.byHand() < TOO_SHORT_TO_TELL_MILLIS ? " (too short to tell)" : "");
+            remark(one));
       }
     }
   }

@@ -101,6 +101,15 @@ public final class Notices {
       return new Notice(
           Notice.Kind.ASSUMED, "No time was said to compare; the current one is taken.");
     }
+    if (assumption instanceof Assumption.Akin akin) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "\""
+              + akin.typed()
+              + "\" is not a word of the model; it was taken for "
+              + akin.taken()
+              + ".");
+    }
     Assumption.Spelling spelling = (Assumption.Spelling) assumption;
     return new Notice(
         Notice.Kind.SPELLING,

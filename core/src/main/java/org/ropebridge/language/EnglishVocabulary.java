@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.lexicon.Akin;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Vocabulary;
@@ -193,6 +194,11 @@ final class EnglishVocabulary implements Vocabulary {
   @Override
   public boolean isCommon(String word) {
     return COMMON.contains(word);
+  }
+
+  @Override
+  public List<Akin> akin() {
+    return EnglishThesaurus.GROUPS;
   }
 
   private void put(Meaning meaning, String... phrases) {

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Condition;
@@ -50,6 +52,22 @@ public final class Lexicon {
   private static final double SHORTENED = 0.93;
   private static final double SLIP = 0.75;
   private static final double APART = 0.9;
+
+  /** Another word for a model's; never as good as any word of the model. */
+  private static final double AKIN = 0.6;
+
+  /** Where the other word may as well have no effect, as in "which hut made the most revenue". */
+  private static final double IDLE_AKIN = 0.05;
+
+  /** What words of the language may stand for, the likeliest kind first. */
+  private static final List<Class<?>> KINDS =
+      List.of(
+          Meaning.MetricName.class,
+          Meaning.RowNoun.class,
+          Meaning.ColumnName.class,
+          Meaning.ConditionName.class,
+          Meaning.ValueName.class);
+
   private static final double ECHO = 0.9;
   private static final double PLAIN_WORD = 0.8;
   private static final double KNOWN_PLAIN_WORD = 0.3;
@@ -68,7 +86,7 @@ public final class Lexicon {
   private final Map<String, String> meanings;
 
   private record Entry(
-      String compact, String singular, String stems, Meaning meaning, boolean shortened) {}
+      String compact, String singular, String stems, Meaning meaning, Mention.Found how) {}
 
   public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary) {
     this.vocabulary = vocabulary;
@@ -90,6 +108,40 @@ public final class Lexicon {
     for (Occasion occasion : model.occasions()) {
       add(occasion.name(), new Meaning.OccasionName(occasion.name()), false, true);
     }
+    vocabulary.akin().forEach(this::addAkin);
+  }
+
+  /** Lets a model's word of the group stand for those that the model does not know. */
+  private void addAkin(Akin group) {
+    Set<Meaning> meant = new LinkedHashSet<>();
+    for (String phrase : group.names()) {
+      itemsCalled(phrase).forEach(e -> meant.add(e.meaning()));
+    }
+    List<Meaning> items = firstKind(meant);
+    Stream.concat(group.names().stream(), group.alsoSaid().stream())
+        .filter(phrase -> itemsCalled(phrase).isEmpty())
+        .forEach(phrase -> items.forEach(item -> add(phrase, item, Mention.Found.AKIN, false)));
+  }
+
+  /** The model's own items that go by exactly these words. */
+  private List<Entry> itemsCalled(String phrase) {
+    List<String> words = words(phrase);
+    String singular = compact(singulars(words));
+    return entries.getOrDefault(compact(stems(words)), List.of()).stream()
+        .filter(e -> e.how() == Mention.Found.EXACT && e.singular().equals(singular))
+        .filter(e -> KINDS.contains(e.meaning().getClass()))
+        .toList();
+  }
+
+  /** The metrics among the items; without any the nouns, and so on. */
+  private static List<Meaning> firstKind(Set<Meaning> items) {
+    for (Class<?> kind : KINDS) {
+      List<Meaning> found = items.stream().filter(kind::isInstance).toList();
+      if (!found.isEmpty()) {
+        return found;
+      }
+    }
+    return List.of();
   }
 
   private void addMetric(Metric metric) {
@@ -231,7 +283,7 @@ public final class Lexicon {
                     compact(singulars(words)),
                     stems,
                     new Meaning.ValueName(manyValues.column(value), stored),
-                    false));
+                    Mention.Found.EXACT));
           }
         });
     return all;
@@ -243,6 +295,10 @@ public final class Lexicon {
   }
 
   private void add(String phrase, Meaning meaning, boolean shortened, boolean forSlips) {
+    add(phrase, meaning, shortened ? Mention.Found.SHORTENED : Mention.Found.EXACT, forSlips);
+  }
+
+  private void add(String phrase, Meaning meaning, Mention.Found how, boolean forSlips) {
     List<String> words = words(phrase);
     if (words.isEmpty()) {
       return;
@@ -252,12 +308,11 @@ public final class Lexicon {
             || meaning instanceof Meaning.ColumnName
             || meaning instanceof Meaning.RowNoun
             || meaning instanceof Meaning.ConditionName;
-    if (item) {
+    if (item && how != Mention.Found.AKIN) {
       nameWords.computeIfAbsent(meaning, m -> new HashSet<>()).addAll(stems(words));
     }
     Entry entry =
-        new Entry(
-            compact(words), compact(singulars(words)), compact(stems(words)), meaning, shortened);
+        new Entry(compact(words), compact(singulars(words)), compact(stems(words)), meaning, how);
     for (String key : List.of(compact(stems(words)), vocabulary.stem(compact(words)))) {
       List<Entry> same = entries.computeIfAbsent(key, k -> new ArrayList<>(2));
       if (!same.contains(entry)) {
@@ -470,6 +525,7 @@ public final class Lexicon {
               entry.meaning() instanceof Meaning.ValueName && token.kind() == Token.Kind.NUMBER;
           mention(entry, compact, singular, stems.toString(), from, to, again)
               .map(m -> bareDigits ? m.weaker(BARE_DIGITS) : m)
+              .map(m -> ofLanguage && m.found() == Mention.Found.AKIN ? m.weaker(IDLE_AKIN) : m)
               .ifPresent(into::add);
         }
       }
@@ -505,9 +561,12 @@ public final class Lexicon {
       quality = SAME_STEM;
       found = Mention.Found.INFLECTED;
     }
-    if (entry.shortened()) {
+    if (entry.how() == Mention.Found.SHORTENED) {
       quality *= SHORTENED;
       found = Mention.Found.SHORTENED;
+    } else if (entry.how() == Mention.Found.AKIN) {
+      quality *= AKIN;
+      found = Mention.Found.AKIN;
     }
     if (slip) {
       quality *= SLIP;

@@ -22,6 +22,8 @@ public record Mention(int from, int to, Meaning meaning, double quality, Found f
     INFLECTED,
     /** A part of a longer name that is common to several. */
     SHORTENED,
+    /** Another word of the language for one of the model's. */
+    AKIN,
     /** Almost the words: a slip of the keyboard. */
     SLIP
   }

@@ -25,6 +25,12 @@ public interface Vocabulary {
   /** Words that names of dates end with and people leave out: "arrival" for "arrival date". */
   Set<String> dateWords();
 
+  /**
+   * Groups of plain words that people use for one another; a model's word of a group stands for
+   * those that the model does not know.
+   */
+  List<Akin> akin();
+
   /** Common words of the language that are never slips of a model's words. */
   boolean isCommon(String word);
 }

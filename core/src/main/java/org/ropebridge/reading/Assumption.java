@@ -15,6 +15,9 @@ public sealed interface Assumption {
   /** A word was taken for another that is spelt nearly so. */
   record Spelling(String typed, String taken) implements Assumption {}
 
+  /** The model does not know the word, but knows another for the same. */
+  record Akin(String typed, String taken) implements Assumption {}
+
   /** Read as the agreed sample question says. */
   record FollowedSample(String ask) implements Assumption {}
 

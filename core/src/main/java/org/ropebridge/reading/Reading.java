@@ -81,7 +81,7 @@ public record Reading(
    * @param end index after its last character
    * @param kind "metric", "column", "value", "filler", "unread", ...
    * @param means what it was bound to, in words; empty for fillers and unread words
-   * @param found how it was found: "exact", "inflected", "shortened", "slip", or empty
+   * @param found how it was found: "exact", "inflected", "shortened", "akin", "slip", or empty
    */
   public record WordUse(int start, int end, String text, String kind, String means, String found) {}
 

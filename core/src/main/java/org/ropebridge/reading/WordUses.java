@@ -89,8 +89,12 @@ final class WordUses {
   List<Assumption> spellings(Sequence sequence, List<Token> tokens) {
     return sequence.edges().stream()
         .flatMap(e -> e.mentions().stream())
-        .filter(m -> m.found() == Mention.Found.SLIP)
-        .map(m -> (Assumption) new Assumption.Spelling(text(m, tokens), means(m)))
+        .filter(m -> m.found() == Mention.Found.SLIP || m.found() == Mention.Found.AKIN)
+        .<Assumption>map(
+            m ->
+                m.found() == Mention.Found.SLIP
+                    ? new Assumption.Spelling(text(m, tokens), means(m))
+                    : new Assumption.Akin(text(m, tokens), means(m)))
         .distinct()
         .toList();
   }

@@ -1,6 +1,8 @@
 package org.ropebridge.sql;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Table;
@@ -19,6 +21,14 @@ interface Block {
 
   /** What tells the rows of a naming column apart. */
   Field<?> key(Grouping.ByColumn grouping);
+
+  /** The same without looking at the named row, where that gives the same; empty elsewhere. */
+  default Optional<Field<?>> soundKey(Grouping.ByColumn grouping) {
+    return Optional.empty();
+  }
+
+  /** These are all that the block computes, and over one group. */
+  default void computeOnly(Set<Leaf> leaves) {}
 
   Field<?> aggregate(Leaf leaf);
 

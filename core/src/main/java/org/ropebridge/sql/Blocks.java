@@ -50,6 +50,7 @@ final class Blocks {
   private final Map<LeafAt, String> leafNames = new LinkedHashMap<>();
   private final Set<LeafAt> behind = new LinkedHashSet<>();
   private final GroupSizes sizes;
+  private boolean namesLeftOut;
 
   /** Where a leaf is computed: over rows of a table, or over parts. */
   private sealed interface Place {}
@@ -142,9 +143,25 @@ final class Blocks {
             .anyMatch(l -> RowFilters.needExpressions(l.narrowing()));
   }
 
+  /** Groups are told apart by their keys alone from now on, where all blocks have sound ones. */
+  void leaveOutNames() {
+    namesLeftOut =
+        plan.groupings().stream()
+            .allMatch(
+                g ->
+                    hasKey(g)
+                        && places.keySet().stream()
+                            .allMatch(p -> block(p).soundKey((Grouping.ByColumn) g).isPresent()));
+  }
+
+  boolean areNamesLeftOut() {
+    return namesLeftOut;
+  }
+
   /** The only block, with the measures computed in place. */
   Select<?> single(List<Measure> measures, boolean keys) {
     Block block = block(places.keySet().iterator().next());
+    limit(places.keySet().iterator().next());
     List<SelectFieldOrAsterisk> fields = new ArrayList<>();
     List<Field<?>> groupBy = new ArrayList<>();
     groups(block, fields, groupBy, keys);
@@ -156,6 +173,13 @@ final class Blocks {
       fields.add(fewestBehind(at -> block.aggregate(at.leaf())));
     }
     return grouped(fields, block, groupBy);
+  }
+
+  /** Without groups, rows that count for nothing need not be read; a group would be lost. */
+  private void limit(Place place) {
+    if (plan.groupings().isEmpty()) {
+      block(place).computeOnly(places.get(place));
+    }
   }
 
   /** A grouping of the only block, to stand in its ORDER BY. */
@@ -193,6 +217,7 @@ final class Blocks {
     Select<?> under = null;
     for (Map.Entry<Place, Set<Leaf>> entry : places.entrySet()) {
       Block block = block(entry.getKey());
+      limit(entry.getKey());
       List<SelectFieldOrAsterisk> fields = new ArrayList<>();
       List<Field<?>> groupBy = new ArrayList<>();
       keyNames.clear();
@@ -261,11 +286,15 @@ final class Blocks {
     List<String> names = new ArrayList<>();
     for (Grouping grouping : plan.groupings()) {
       if (hasKey(grouping)) {
-        Field<?> key = block.key((Grouping.ByColumn) grouping);
+        Grouping.ByColumn by = (Grouping.ByColumn) grouping;
+        Field<?> key = namesLeftOut ? block.soundKey(by).orElseThrow() : block.key(by);
         groupBy.add(key);
         if (keys) {
           fields.add(key.as(Names.of(headings.key(grouping))));
           names.add(headings.key(grouping));
+        }
+        if (namesLeftOut) {
+          continue;
         }
       }
       Field<?> shown = block.group(grouping);

@@ -9,6 +9,7 @@ import org.ropebridge.plan.Restatement;
 /** What every part of a statement is written on: a person's view of a model, and a database. */
 record Ground(
     Access access,
+    Guarantees guarantees,
     LinkPaths paths,
     PeriodResolver periods,
     Restatement restatement,
@@ -18,10 +19,10 @@ record Ground(
   }
 
   Ground withoutGroupSizes() {
-    return new Ground(access.withoutGroupSizes(), paths, periods, restatement, dialect);
+    return new Ground(access.withoutGroupSizes(), guarantees, paths, periods, restatement, dialect);
   }
 
   Scan scan(String table) {
-    return new Scan(table, access, paths);
+    return new Scan(table, access, guarantees, paths);
   }
 }

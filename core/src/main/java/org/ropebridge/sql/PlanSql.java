@@ -130,6 +130,24 @@ final class PlanSql {
     return stages();
   }
 
+  /**
+   * The same, but only what tells the groups apart, and no names, where the warehouse promises that
+   * this is all the same.
+   */
+  Select<?> identified() {
+    needsStages();
+    boolean keptOnly =
+        plan.ranking().isEmpty()
+            && plan.groupings().size() == 1
+            && !blocks.haveSizes()
+            && !figures.areNeeded()
+            && !spans.areNeeded();
+    if (keptOnly) {
+      blocks.leaveOutNames();
+    }
+    return stages();
+  }
+
   private Select<?> stages() {
     List<Measure> inner = inBlocks();
     Select<?> stage = blocks.areSeveral() ? blocks.folded(inner) : blocks.single(inner, true);
@@ -218,7 +236,9 @@ final class PlanSql {
       if (blocks.hasKey(grouping)) {
         fields.add(DSL.field(Names.of(headings.key(grouping))));
       }
-      fields.add(headings.field(grouping));
+      if (!blocks.areNamesLeftOut()) {
+        fields.add(headings.field(grouping));
+      }
     }
     measures.forEach(m -> fields.add(headings.field(m)));
     return List.copyOf(fields);

@@ -2,6 +2,7 @@ package org.ropebridge.sql;
 
 import static org.jooq.impl.DSL.inline;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,7 @@ import org.ropebridge.plan.TimeUnit;
 
 /** Turns a plan's filters into conditions on the rows of a scan; what people asked for is bound. */
 final class RowFilters {
+  private static final BigDecimal LARGE = BigDecimal.valueOf(1_000_000_000);
   private final Ground ground;
   private final Ctes ctes;
 
@@ -69,7 +71,7 @@ final class RowFilters {
       Condition met = meets(meets.table(), meets.condition(), scan, ground);
       return meets.negated() ? DSL.condition("({0}) is not true", met) : met;
     } else if (filter instanceof Filter.Missing missing) {
-      Field<?> column = scan.column(missing.column());
+      Field<?> column = scan.missingWith(missing.column());
       return missing.negated() ? column.isNotNull() : column.isNull();
     } else if (filter instanceof Filter.HasText has) {
       Condition found =
@@ -146,12 +148,18 @@ final class RowFilters {
       return new String[] {ctes.add(wanted, new ListingSql(plan, ground, ctes).keys()), "key"};
     }
     PlanSql inner = new PlanSql(plan, ground, ctes, Shift.NONE);
-    String name = ctes.add(wanted, inner.computed());
+    String name = ctes.add(wanted, inner.identified());
     return new String[] {name, inner.identityName(plan.groupings().get(0))};
   }
 
+  /** The number as it is bound: whole ones as such, so that they compare as quickly as columns. */
+  private static Field<?> number(BigDecimal number) {
+    boolean small = number.stripTrailingZeros().scale() <= 0 && number.abs().compareTo(LARGE) < 0;
+    return small ? DSL.val(number.intValueExact()) : DSL.val(number);
+  }
+
   static Condition compare(Field<?> column, Bound bound) {
-    Field<?> low = DSL.val(bound.low());
+    Field<?> low = number(bound.low());
     return switch (bound.comparison()) {
       case MORE_THAN -> DSL.condition("{0} > {1}", column, low);
       case AT_LEAST -> DSL.condition("{0} >= {1}", column, low);
@@ -159,8 +167,7 @@ final class RowFilters {
       case AT_MOST -> DSL.condition("{0} <= {1}", column, low);
       case EQUAL_TO -> DSL.condition("{0} = {1}", column, low);
       case BETWEEN ->
-          DSL.condition(
-              "{0} between {1} and {2}", column, low, DSL.val(bound.high().orElseThrow()));
+          DSL.condition("{0} between {1} and {2}", column, low, number(bound.high().orElseThrow()));
     };
   }
 

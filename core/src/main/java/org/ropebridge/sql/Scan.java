@@ -32,19 +32,22 @@ import org.ropebridge.model.expression.ExpressionParser;
 final class Scan {
   private static final String SEEN = "seen";
   private final Access access;
+  private final Guarantees guarantees;
   private final LinkPaths paths;
   private final String base;
   private final Map<List<Step>, String> aliases = new LinkedHashMap<>();
   private final Set<String> used;
   private Table<?> from;
 
-  Scan(String base, Access access, LinkPaths paths) {
-    this(base, access, paths, new HashSet<>());
+  Scan(String base, Access access, Guarantees guarantees, LinkPaths paths) {
+    this(base, access, guarantees, paths, new HashSet<>());
   }
 
-  private Scan(String base, Access access, LinkPaths paths, Set<String> used) {
+  private Scan(
+      String base, Access access, Guarantees guarantees, LinkPaths paths, Set<String> used) {
     this.used = used;
     this.access = access;
+    this.guarantees = guarantees;
     this.paths = paths;
     this.base = base;
     String alias = alias(base);
@@ -54,7 +57,7 @@ final class Scan {
 
   /** A scan that may refer to this one's columns, because no name means something in both. */
   Scan beside(String table) {
-    return new Scan(table, access, paths, used);
+    return new Scan(table, access, guarantees, paths, used);
   }
 
   /** The joined tables so far. */
@@ -84,6 +87,30 @@ final class Scan {
     }
     Step last = way.get(way.size() - 1);
     return DSL.field(Names.of(join(way.subList(0, way.size() - 1)), last.link().by()));
+  }
+
+  /**
+   * The key of a table, taken from the column that points to it where the warehouse promises that
+   * it leads to a row, and nothing is hidden; empty elsewhere.
+   */
+  Optional<Field<?>> soundPointer(ColumnRef key) {
+    List<Step> way = paths.to(base, key).orElseThrow().steps();
+    boolean sound =
+        !way.isEmpty()
+            && !access.isLimited(key.table())
+            && guarantees.soundLinks().contains(way.get(way.size() - 1).role());
+    return sound ? Optional.of(pointer(key)) : Optional.empty();
+  }
+
+  /**
+   * What is missing exactly where the column is: the column itself, or the pointer to its table
+   * where every row there has a value.
+   */
+  Field<?> missingWith(ColumnRef column) {
+    ColumnRef key =
+        new ColumnRef(column.table(), access.model().table(column.table()).key(), column.role());
+    boolean always = guarantees.neverMissing().contains(column.withoutRole());
+    return always ? soundPointer(key).orElseGet(() -> column(column)) : column(column);
   }
 
   /** A name in an expression over the base table. */

@@ -20,14 +20,23 @@ public final class SqlWriter {
   private final PlanCheck check;
   private final DSLContext render;
 
+  /** Makes a writer for one person, on a warehouse that promises nothing. */
+  public SqlWriter(Access access, PeriodResolver periods, Restatement restatement) {
+    this(access, periods, restatement, Guarantees.NONE);
+  }
+
   /**
    * Makes a writer for one person.
    *
    * @param restatement gives the headings
+   * @param guarantees what the warehouse promises
    */
-  public SqlWriter(Access access, PeriodResolver periods, Restatement restatement) {
+  public SqlWriter(
+      Access access, PeriodResolver periods, Restatement restatement, Guarantees guarantees) {
     Dialect dialect = new PostgresDialect();
-    this.ground = new Ground(access, new LinkPaths(access.model()), periods, restatement, dialect);
+    this.ground =
+        new Ground(
+            access, guarantees, new LinkPaths(access.model()), periods, restatement, dialect);
     this.check = new PlanCheck(access.visible(), new LinkPaths(access.visible()));
     this.render = Rendering.of(dialect);
   }

@@ -7,6 +7,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Select;
@@ -30,6 +31,9 @@ final class TableBlock implements Block {
   private final RowFilters filters;
   private final Scan scan;
   private final GroupFields groupFields;
+
+  /** What limits everything that the block computes, each part as far as it goes. */
+  private List<List<Filter>> limits = List.of();
 
   /**
    * What rows of one table share a block by.
@@ -68,9 +72,18 @@ final class TableBlock implements Block {
 
   @Override
   public Field<?> key(Grouping.ByColumn grouping) {
+    return scan.column(keyOf(grouping));
+  }
+
+  @Override
+  public Optional<Field<?>> soundKey(Grouping.ByColumn grouping) {
+    return scan.soundPointer(keyOf(grouping));
+  }
+
+  private ColumnRef keyOf(Grouping.ByColumn grouping) {
     ColumnRef column = grouping.column();
     String keyColumn = ground.model().table(column.table()).key();
-    return scan.column(new ColumnRef(column.table(), keyColumn, column.role()));
+    return new ColumnRef(column.table(), keyColumn, column.role());
   }
 
   @Override
@@ -78,9 +91,17 @@ final class TableBlock implements Block {
     return scan.from();
   }
 
+  /** Rows that no part of the answer is about need not be read. */
+  @Override
+  public void computeOnly(Set<Leaf> leaves) {
+    List<List<Filter>> each = leaves.stream().map(Leaf::narrowing).distinct().toList();
+    limits = key.lastOnly() || each.contains(List.<Filter>of()) ? List.of() : each;
+  }
+
   @Override
   public Field<?> aggregate(Leaf leaf) {
-    Optional<Condition> only = key.lastOnly() ? Optional.empty() : narrowing(leaf);
+    boolean limited = key.lastOnly() || limits.size() == 1;
+    Optional<Condition> only = limited ? Optional.empty() : narrowing(leaf);
     if (leaf.behind().isPresent()) {
       return behind(leaf.behind().get(), only);
     }
@@ -103,7 +124,11 @@ final class TableBlock implements Block {
   }
 
   private Optional<Condition> narrowing(Leaf leaf) {
-    return leaf.narrowing().stream()
+    return all(leaf.narrowing());
+  }
+
+  private Optional<Condition> all(List<Filter> narrowing) {
+    return narrowing.stream()
         .map(f -> filters.of(f, scan, key.date(), key.shift()))
         .reduce(Condition::and);
   }
@@ -111,7 +136,8 @@ final class TableBlock implements Block {
   private Field<?> basic(Measure.Basic measure) {
     if (measure instanceof Measure.DistinctRows rows) {
       String keyColumn = ground.model().table(rows.counted()).key();
-      return DSL.countDistinct(scan.column(new ColumnRef(rows.counted(), keyColumn, rows.role())));
+      ColumnRef counted = new ColumnRef(rows.counted(), keyColumn, rows.role());
+      return DSL.countDistinct(scan.soundPointer(counted).orElseGet(() -> scan.column(counted)));
     } else if (measure instanceof Measure.DistinctValues values) {
       return DSL.countDistinct(scan.column(values.column()));
     } else if (measure instanceof Measure.Statistic statistic) {
@@ -158,6 +184,9 @@ final class TableBlock implements Block {
     for (Filter filter : key.narrowing()) {
       where = where.and(filters.of(filter, scan, key.date(), key.shift()));
     }
+    Optional<Condition> limit =
+        limits.stream().map(l -> all(l).orElseThrow()).reduce(Condition::or);
+    where = limit.isPresent() ? where.and(limit.get()) : where;
     if (key.lastOnly()) {
       where = where.and(onLastDays());
     }

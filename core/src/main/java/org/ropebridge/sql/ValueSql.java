@@ -35,7 +35,7 @@ public final class ValueSql {
 
   /** The distinct values of a column as text, in order, at most {@code limit}. */
   public Statement distinct(ColumnRef column, int limit) {
-    Scan scan = new Scan(column.table(), access, paths);
+    Scan scan = new Scan(column.table(), access, Guarantees.NONE, paths);
     Field<String> value = scan.column(column).cast(SQLDataType.VARCHAR);
     return statement(
         column.table(),
@@ -51,7 +51,7 @@ public final class ValueSql {
     return MeasureTables.date(table, Optional.empty(), access.model())
         .map(
             date -> {
-              Scan scan = new Scan(table, access, paths);
+              Scan scan = new Scan(table, access, Guarantees.NONE, paths);
               Field<?> day = scan.column(date).cast(SQLDataType.LOCALDATE);
               return statement(table, DSL.select(DSL.max(day)).from(scan.from()));
             });

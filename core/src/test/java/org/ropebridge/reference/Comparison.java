@@ -1,16 +1,23 @@
 package org.ropebridge.reference;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.TestDatabase;
 import org.ropebridge.access.Access;
 import org.ropebridge.language.LanguagePack;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Link;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
 import org.ropebridge.plan.PeriodResolver;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.PlanCheck;
 import org.ropebridge.plan.Restatement;
+import org.ropebridge.sql.Guarantees;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.sql.SqlWriter;
 
@@ -23,6 +30,7 @@ final class Comparison {
   private final Restatement restatement;
   private final PlanCheck check;
   private MemoryWarehouse warehouse;
+  private Guarantees guarantees;
 
   Comparison(TestDatabase database, long seed) {
     this.database = database;
@@ -48,7 +56,33 @@ final class Comparison {
   /** Puts other rows in place of all there are. */
   void fill(MemoryWarehouse rows) {
     warehouse = rows;
+    guarantees = guaranteesOf(rows);
     database.execute(rows.script(SCHEMA));
+  }
+
+  /** What constraints on these very rows could promise. */
+  private Guarantees guaranteesOf(MemoryWarehouse rows) {
+    Set<String> links = new HashSet<>();
+    Set<ColumnRef> columns = new HashSet<>();
+    for (Table table : company.model().tables()) {
+      List<Row> own = rows.rows(table.name());
+      for (Link link : table.links()) {
+        Set<Object> keys = new HashSet<>();
+        String key = company.model().table(link.to()).key();
+        rows.rows(link.to()).forEach(r -> keys.add(r.get(key)));
+        boolean sound =
+            own.stream().map(r -> r.get(link.by())).allMatch(p -> p == null || keys.contains(p));
+        if (sound) {
+          links.add(table.name() + "." + link.name());
+        }
+      }
+      for (Column column : table.columns()) {
+        if (column.sql().isEmpty() && own.stream().allMatch(r -> r.get(column.name()) != null)) {
+          columns.add(ColumnRef.of(table.name(), column.name()));
+        }
+      }
+    }
+    return new Guarantees(links, columns);
   }
 
   SqlQuery sql(Plan plan) {
@@ -56,7 +90,7 @@ final class Comparison {
   }
 
   SqlQuery sql(Plan plan, Access access) {
-    return new SqlWriter(access, periods, restatement).write(plan);
+    return new SqlWriter(access, periods, restatement, guarantees).write(plan);
   }
 
   List<List<Object>> found(SqlQuery query) {

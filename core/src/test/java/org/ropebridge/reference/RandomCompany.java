@@ -42,8 +42,12 @@ final class RandomCompany {
   private final Model model;
   private final MemoryWarehouse warehouse;
 
+  /** Whether every pointer leads to a row, and every row has a name. */
+  private final boolean tidy;
+
   RandomCompany(long seed, String schema) {
     this.random = new Random(seed);
+    this.tidy = seed % 3 == 0;
     this.schema = schema;
     int count = 2 + random.nextInt(3);
     for (int i = 0; i < count; i++) {
@@ -308,7 +312,7 @@ final class RandomCompany {
   private Row row(Table table, int index, int count, Map<String, List<Row>> rows) {
     Map<String, Object> cells = new LinkedHashMap<>();
     cells.put("id", table.name() + "-" + index);
-    cells.put("name", orMissing(pick(NAMES)));
+    cells.put("name", tidy ? pick(NAMES) : orMissing(pick(NAMES)));
     cells.put("colour", orMissing(pick(COLOURS)));
     cells.put("size", orMissing(BigDecimal.valueOf(random.nextInt(40))));
     cells.put("price", orMissing(BigDecimal.valueOf(random.nextInt(120) * 25L, 2)));
@@ -322,9 +326,9 @@ final class RandomCompany {
     cells.put("remark", orMissing(pick(TEXTS)));
     for (Link link : table.links()) {
       int others = link.to().equals(table.name()) ? count : rows.get(link.to()).size();
-      boolean nowhere = others == 0 || random.nextInt(12) == 0;
-      cells.put(
-          link.by(), orMissing(link.to() + "-" + (nowhere ? "gone" : random.nextInt(others))));
+      boolean nowhere = others == 0 || !tidy && random.nextInt(12) == 0;
+      Object pointer = orMissing(link.to() + "-" + (nowhere ? "gone" : random.nextInt(others)));
+      cells.put(link.by(), tidy && nowhere ? null : pointer);
     }
     return new Row(table.name(), cells);
   }

@@ -20,6 +20,8 @@ import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Statements;
+import org.ropebridge.sql.ConstraintSql;
+import org.ropebridge.sql.Guarantees;
 import org.ropebridge.sql.SqlWriter;
 import org.ropebridge.sql.ValueSql;
 import org.springframework.stereotype.Component;
@@ -32,6 +34,8 @@ import org.springframework.stereotype.Component;
 public class Engines {
   /** Most values of a column that can be named in questions. */
   static final int MOST_VALUES = 50_000;
+
+  private static final int MOST_CONSTRAINTS = 100_000;
 
   private static final Duration FRESH = Duration.ofMinutes(30);
 
@@ -106,9 +110,20 @@ public class Engines {
         access,
         edition,
         reader,
-        new SqlWriter(access, reader.periods(), reader.restatement()),
+        new SqlWriter(access, reader.periods(), reader.restatement(), guarantees(access.model())),
         new Notices(access, reader.periods(), reader.restatement()),
         vectors.proposals(access.visible()));
+  }
+
+  /** What the sources of the model promise by the constraints on their tables. */
+  private Guarantees guarantees(Model model) {
+    Guarantees all = Guarantees.NONE;
+    for (String source : model.sources().keySet()) {
+      List<List<Object>> rows =
+          statements.query(source, ConstraintSql.TEXT, List.of(), MOST_CONSTRAINTS);
+      all = all.and(ConstraintSql.guarantees(model, source, rows));
+    }
+    return all;
   }
 
   private List<String> values(ValueSql sql, ColumnRef column) {
