@@ -101,6 +101,22 @@ public final class Notices {
       return new Notice(
           Notice.Kind.ASSUMED, "No time was said to compare; the current one is taken.");
     }
+    if (assumption instanceof Assumption.CountedFor counted) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "Only values were named; the "
+              + naming.rows(counted.table())
+              + " that have them were counted.");
+    }
+    if (assumption instanceof Assumption.Through way) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "Different "
+              + naming.rows(way.counted())
+              + " were counted that "
+              + naming.rows(way.through())
+              + " point at.");
+    }
     if (assumption instanceof Assumption.Akin akin) {
       return new Notice(
           Notice.Kind.ASSUMED,

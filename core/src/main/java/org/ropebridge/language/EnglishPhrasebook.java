@@ -242,6 +242,9 @@ final class EnglishPhrasebook implements Phrasebook {
     if (relative.from() == -1 && relative.to() == -1) {
       return relative.unit() == Period.Unit.DAY ? "yesterday" : "last " + unit;
     }
+    if (relative.from() == 1) {
+      return relative.to() == 1 ? "next " + unit : "the next " + relative.to() + " " + unit + "s";
+    }
     return "the last " + (relative.to() - relative.from() + 1) + " " + unit + "s";
   }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.lexicon.Akin;
+import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Vocabulary;
@@ -146,6 +147,82 @@ final class EnglishVocabulary implements Vocabulary {
           Map.entry("USD", List.of("dollar", "$")),
           Map.entry("GBP", List.of("pound", "\u00a3")));
 
+  private static final Set<String> LIFE_WORDS =
+      Set.of(
+          "born",
+          "birth",
+          "built",
+          "building",
+          "construction",
+          "constructed",
+          "opened",
+          "opening",
+          "founded",
+          "founding",
+          "established",
+          "manufactured",
+          "made",
+          "commissioned",
+          "installed",
+          "installation",
+          "launched",
+          "laid",
+          "planted",
+          "premiere",
+          "premiered");
+
+  private static final Set<String> PERSON_WORDS =
+      Set.of(
+          "person",
+          "people",
+          "member",
+          "customer",
+          "client",
+          "patron",
+          "guest",
+          "visitor",
+          "buyer",
+          "employee",
+          "worker",
+          "staff member",
+          "colleague",
+          "inspector",
+          "warden",
+          "director",
+          "manager",
+          "teacher",
+          "student",
+          "pupil",
+          "driver",
+          "doctor",
+          "nurse",
+          "patient",
+          "author",
+          "artist",
+          "actor",
+          "player",
+          "owner",
+          "agent",
+          "seller",
+          "salesperson",
+          "technician",
+          "engineer",
+          "collector",
+          "keeper",
+          "donor",
+          "user",
+          "subscriber",
+          "borrower",
+          "reader",
+          "sponsor",
+          "referrer",
+          "tenant",
+          "supplier",
+          "farmer",
+          "volunteer",
+          "curator",
+          "botanist");
+
   private final Map<String, List<Meaning>> words = new LinkedHashMap<>();
 
   EnglishVocabulary() {
@@ -189,6 +266,16 @@ final class EnglishVocabulary implements Vocabulary {
   @Override
   public Set<String> dateWords() {
     return Set.of("date", "time", "day");
+  }
+
+  @Override
+  public Set<String> lifeWords() {
+    return LIFE_WORDS;
+  }
+
+  @Override
+  public Set<String> personWords() {
+    return PERSON_WORDS;
   }
 
   @Override
@@ -313,6 +400,21 @@ final class EnglishVocabulary implements Vocabulary {
         "numbers for",
         "value of",
         "stats",
+        "carry out",
+        "carried out",
+        "perform",
+        "performed",
+        "conducted",
+        "conduct",
+        "took",
+        "take",
+        "lasted",
+        "lasting",
+        "when was",
+        "when were",
+        "when is",
+        "overview of",
+        "summary of",
         "data on",
         "respectively",
         "pls",
@@ -428,6 +530,7 @@ final class EnglishVocabulary implements Vocabulary {
         "show all",
         "which are",
         "enumerate",
+        "group",
         "pull up",
         "pull");
     put(Role.COMPARE, "compare", "comparison of", "comparing", "a comparison of", "side by side");
@@ -590,7 +693,6 @@ final class EnglishVocabulary implements Vocabulary {
         "predict",
         "prediction",
         "expected",
-        "next",
         "why",
         "neither",
         "nor",
@@ -641,6 +743,130 @@ final class EnglishVocabulary implements Vocabulary {
         "% share of",
         "percentage share of");
     put(Role.PORTION, "portion of");
+    put(
+        Role.AS_SHARE_OF,
+        "as a percentage of",
+        "as percentage of",
+        "as a percent of",
+        "as percent of",
+        "as a % of",
+        "as % of",
+        "as a share of",
+        "as share of",
+        "as a proportion of",
+        "as a fraction of",
+        "as a part of",
+        "in percent of",
+        "in % of",
+        "in relation to");
+    put(
+        Role.IN_SHARES,
+        "as a percentage",
+        "as percentages",
+        "in percent",
+        "in %",
+        "as a share",
+        "as shares",
+        "as a percentage of the total",
+        "as a percentage of total",
+        "as percentage of total",
+        "as % of total",
+        "as a share of the total",
+        "as a share of total",
+        "in percentages",
+        "percentagewise",
+        "as a percentage of all",
+        "as a percentage of the whole");
+    put(
+        Role.AFFECT,
+        "affect",
+        "affects",
+        "influence",
+        "influences",
+        "depend on",
+        "depends on",
+        "have an effect on",
+        "has an effect on",
+        "have an influence on",
+        "has an influence on",
+        "impact",
+        "impacts",
+        "correlate with",
+        "correlates with",
+        "correlated with",
+        "related to",
+        "go with",
+        "goes with",
+        "go along with",
+        "go together with",
+        "goes together with",
+        "linked to");
+    put(
+        new Meaning.ComparativeWord(Contrast.MORE),
+        "more",
+        "higher",
+        "up",
+        "bigger",
+        "larger",
+        "greater",
+        "increased",
+        "increasing",
+        "grown",
+        "growing",
+        "gone up",
+        "going up",
+        "go up",
+        "went up",
+        "risen",
+        "rising",
+        "rise",
+        "grow",
+        "increase");
+    put(
+        new Meaning.ComparativeWord(Contrast.LESS),
+        "fewer",
+        "less",
+        "lower",
+        "down",
+        "smaller",
+        "decreased",
+        "decreasing",
+        "gone down",
+        "going down",
+        "go down",
+        "went down",
+        "fallen",
+        "falling",
+        "dropped",
+        "dropping",
+        "fall",
+        "drop",
+        "decrease",
+        "shrunk",
+        "declined",
+        "declining");
+    put(
+        new Meaning.ComparativeToWord(true),
+        "up on",
+        "up from",
+        "up against",
+        "up over",
+        "up compared with",
+        "up compared to",
+        "up versus",
+        "up vs");
+    put(
+        new Meaning.ComparativeToWord(false),
+        "down on",
+        "down from",
+        "down against",
+        "down compared with",
+        "down compared to",
+        "down versus",
+        "down vs");
+    put(new Meaning.ComparativeWord(Contrast.BETTER), "better", "improved", "improving", "improve");
+    put(new Meaning.ComparativeWord(Contrast.WORSE), "worse", "worsened", "got worse");
+    put(Role.RATIO_NOUN, "ratio", "quotient");
     put(Role.RATIO, "ratio of", "ratio between", "quotient of");
     put(
         Role.CUMULATIVE,
@@ -692,7 +918,16 @@ final class EnglishVocabulary implements Vocabulary {
         "link between",
         "association between");
     put(Role.OVER_EACH, "over each");
-    put(Role.WITHIN_EACH, "within each", "inside each", "within every");
+    put(
+        Role.WITHIN_EACH,
+        "within each",
+        "inside each",
+        "within every",
+        "within",
+        "within a",
+        "within the",
+        "within its",
+        "within their");
     put(Role.HAVING, "having");
     put(Role.NOT_HAVING, "not having");
     put(Role.AMONG, "among");
@@ -896,6 +1131,14 @@ final class EnglishVocabulary implements Vocabulary {
         "the same week last year",
         "the same time last year",
         "same time last year",
+        "last ytd",
+        "ytd last year",
+        "last years ytd",
+        "last year ytd",
+        "last year to date",
+        "the same period of the previous year",
+        "the same period in the previous year",
+        "this time last year",
         "the prior year",
         "prior year",
         "previous year",
@@ -1005,8 +1248,25 @@ final class EnglishVocabulary implements Vocabulary {
         "including their");
     put(Role.WITH, "with");
     put(Role.FIRST, "first", "the first");
-    put(Role.NEWEST, "latest", "most recent", "newest", "last", "youngest", "freshest");
-    put(Role.OLDEST, "oldest", "earliest", "first", "longest standing", "most ancient");
+    put(Role.NEWEST, "latest", "most recent", "newest", "last", "freshest");
+    put(Role.OLDEST, "earliest", "first");
+    put(Role.YOUNGEST, "youngest");
+    put(Role.ELDEST, "oldest", "longest standing", "most ancient");
+    put(
+        Role.NAMED,
+        "named",
+        "called",
+        "by the name of",
+        "with the name",
+        "whose name is",
+        "who is called",
+        "with name",
+        "that is called");
+    put(Role.OLDER, "older than", "aged over", "over the age of");
+    put(Role.YOUNGER, "younger than", "aged under", "under the age of", "newer than");
+    put(Role.WHO, "who");
+    put(Role.WHEN, "when", "what time of year");
+    put(Role.ABSENT, "missing", "empty", "blank", "unknown", "null", "unrecorded");
     put(
         Role.MISSING,
         "missing",
@@ -1249,14 +1509,22 @@ final class EnglishVocabulary implements Vocabulary {
         "top",
         "leading",
         "busiest",
+        "best selling",
+        "bestselling",
+        "top selling",
         "most popular",
         "most visited",
         "most common",
         "most frequent",
-        "most used");
+        "most used",
+        "used most",
+        "used the most",
+        "visited most",
+        "visited the most");
     put(
         new Meaning.RankWord(false),
         "bottom",
+        "worst selling",
         "quietest",
         "least busy",
         "least popular",
@@ -1265,6 +1533,8 @@ final class EnglishVocabulary implements Vocabulary {
         "least frequent",
         "rarest",
         "least used",
+        "used least",
+        "less busy",
         "calmest");
   }
 
@@ -1379,6 +1649,15 @@ final class EnglishVocabulary implements Vocabulary {
     }
     put(Role.WEEKEND, "weekend", "weekends", "the weekend");
     put(Role.THIS, "this", "current", "the current", "this current");
+    put(Role.NEXT, "next", "the next", "coming", "the coming", "upcoming");
+    put(
+        Role.WORKDAYS,
+        "weekdays",
+        "on weekdays",
+        "working days",
+        "on working days",
+        "workdays",
+        "week days");
     put(Role.LAST, "last", "past", "previous", "the last", "the past", "preceding", "prior");
     put(Role.SINCE, "since", "from", "starting", "starting in", "since the start of", "as of");
     put(Role.BEFORE, "before", "prior to", "earlier than");
@@ -1457,7 +1736,19 @@ final class EnglishVocabulary implements Vocabulary {
         "newest first",
         "most first",
         "biggest first",
-        "from high to low");
+        "from high to low",
+        "heaviest first",
+        "longest first",
+        "most expensive first",
+        "best first",
+        "most recent first",
+        "latest first",
+        "highest to lowest",
+        "largest to smallest",
+        "from largest to smallest",
+        "biggest to smallest",
+        "in descending order",
+        "from most to least");
     put(
         new Meaning.DirectionWord(false),
         "ascending",
@@ -1467,7 +1758,20 @@ final class EnglishVocabulary implements Vocabulary {
         "from lowest to highest",
         "low to high",
         "oldest first",
-        "from low to high");
+        "from low to high",
+        "lightest first",
+        "shortest first",
+        "cheapest first",
+        "worst first",
+        "earliest first",
+        "lowest to highest",
+        "smallest to largest",
+        "from smallest to largest",
+        "from oldest to newest",
+        "oldest to newest",
+        "from oldest to youngest",
+        "in ascending order",
+        "from least to most");
     put(
         new Meaning.PictureWord(Picture.STACKED),
         "as stacked bars",
@@ -1553,6 +1857,9 @@ final class EnglishVocabulary implements Vocabulary {
         "as table",
         "in a table",
         "in table form",
+        "a table of",
+        "table of",
+        "table with",
         "table form",
         "as a list");
   }

@@ -468,7 +468,10 @@ public final class Lexicon {
   private static void plainWords(List<Token> tokens, boolean[] known, List<Mention> mentions) {
     int first =
         mentions.stream()
-            .filter(m -> m.meaning() instanceof Meaning.WhereWord)
+            .filter(
+                m ->
+                    m.meaning() instanceof Meaning.WhereWord
+                        || m.meaning().equals(new Meaning.FunctionWord(Role.NAMED)))
             .mapToInt(Mention::to)
             .min()
             .orElse(tokens.size());

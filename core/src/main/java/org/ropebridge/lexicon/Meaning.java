@@ -90,6 +90,12 @@ public sealed interface Meaning extends Part {
   /** A comparison of numbers. */
   record ComparisonWord(Filter.Comparison comparison) implements Meaning {}
 
+  /** Asks whether something is more or less than at another time. */
+  record ComparativeWord(Contrast contrast) implements Meaning {}
+
+  /** "up on": asks whether there is more than at the time that follows, or less. */
+  record ComparativeToWord(boolean more) implements Meaning {}
+
   /** How to show the answer. */
   record PictureWord(Plan.Picture picture) implements Meaning {}
 

@@ -102,6 +102,26 @@ public enum Role {
   TIMES(false),
   /** "to", where it leads to something named and not to the end of a stretch. */
   TOWARDS(false),
+  NEXT(false),
+  /** Monday to Friday. */
+  WORKDAYS(false),
+  /** "missing", where it may stand behind what is missing. */
+  ABSENT(false),
+  YOUNGEST(false),
+  ELDEST(false),
+  /** Asks for rows by a part of their name: "named". */
+  NAMED(false),
+  OLDER(false),
+  YOUNGER(false),
+  WHO(true),
+  WHEN(true),
+  /** "as a percentage of". */
+  AS_SHARE_OF(false),
+  /** "as a percentage". */
+  IN_SHARES(false),
+  AFFECT(false),
+  /** "ratio", behind what it is made of. */
+  RATIO_NOUN(false),
   END_OF(false),
   START_OF(false),
   /** Asks for something that plans cannot say; never left out. */

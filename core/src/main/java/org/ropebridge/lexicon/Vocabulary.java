@@ -31,6 +31,12 @@ public interface Vocabulary {
    */
   List<Akin> akin();
 
+  /** Words that name the date at which something began to be: "birth", "built". */
+  Set<String> lifeWords();
+
+  /** Singular words for people, which "who" may ask for. */
+  Set<String> personWords();
+
   /** Common words of the language that are never slips of a model's words. */
   boolean isCommon(String word);
 }

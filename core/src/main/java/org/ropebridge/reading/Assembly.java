@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Way;
@@ -27,6 +28,9 @@ final class Assembly {
   /** People put "and" or a comma between measures, or they mean something else. */
   private static final double MEASURES_NOT_JOINED = 0.4;
 
+  /** Nearly always something to count is named. */
+  private static final double ONLY_VALUES = 0.6;
+
   /** A noun in a ranking is what is ranked. */
   private static final double NOUN_NOT_RANKED = 0.4;
 
@@ -47,7 +51,14 @@ final class Assembly {
    *
    * @param penalty how much less likely the plan is than its words by themselves
    */
-  record Result(Plan plan, List<Assumption> assumptions, double penalty) {}
+  record Result(Plan plan, List<Assumption> assumptions, double penalty) {
+    /** The same, with one thing more that was assumed. */
+    Result assuming(Assumption more) {
+      List<Assumption> all = new ArrayList<>(assumptions);
+      all.add(more);
+      return new Result(plan, all, penalty);
+    }
+  }
 
   /** The plan; empty when the contributions cannot stand side by side. */
   static Optional<Result> of(Sequence sequence, Scope scope) {
@@ -145,6 +156,21 @@ final class Assembly {
       ColumnRef column = more.values().column();
       narrow(new Filter.InValues(column, more.values().stored(), false));
       said.addGrouping(new Grouping.ByColumn(column));
+    } else if (contribution instanceof Contribution.OpposedFilters more) {
+      return once(said.opposedFilters.isEmpty(), () -> said.opposedFilters = Optional.of(more));
+    } else if (contribution instanceof Contribution.Events more) {
+      measures(List.of(new Measure.RowCount(more.table())), joined);
+      return once(said.events.isEmpty(), () -> said.events = Optional.of(more));
+    } else if (contribution instanceof Contribution.Comparative more) {
+      return once(
+          said.comparative.isEmpty(), () -> said.comparative = Optional.of(more.contrast()));
+    } else if (contribution instanceof Contribution.ComparativeTo more) {
+      said.comparative = Optional.of(more.contrast());
+      return once(
+          said.versus.isEmpty() && said.versusTime.isEmpty(),
+          () -> said.versusTime = Optional.of(new Contribution.VersusTime(more.time(), false)));
+    } else if (contribution instanceof Contribution.InShares) {
+      said.inShares = true;
     } else if (contribution instanceof Contribution.OverTime) {
       said.overTime = true;
     } else if (contribution instanceof Contribution.SideBySide) {
@@ -184,6 +210,11 @@ final class Assembly {
       return once(said.ofRanked.isEmpty(), () -> said.ofRanked = Optional.of(more.ranked()));
     } else if (contribution instanceof Contribution.NounWith more) {
       noun(more.table(), joined);
+      narrow(more.filter());
+    } else if (contribution instanceof Contribution.BothOf more) {
+      return both(more);
+    } else if (contribution instanceof Contribution.MeasureWith more) {
+      measures(List.of(more.measure()), joined);
       narrow(more.filter());
     } else if (contribution instanceof Contribution.NounVia) {
       return false;
@@ -258,6 +289,23 @@ final class Assembly {
     }
   }
 
+  /** "at both Ossel and Quill": rows point from the one, and rows point from the other. */
+  private boolean both(Contribution.BothOf both) {
+    if (said.related.isEmpty()) {
+      return false;
+    }
+    Collected.Related last = said.related.get(said.related.size() - 1);
+    boolean about =
+        !last.negated() && Conditions.isAbout(both.first(), last.table(), last.anchor(), scope);
+    if (about) {
+      List<Filter> others = new ArrayList<>(last.filters());
+      last.filters().add(both.first());
+      others.add(both.second());
+      said.related.add(new Collected.Related(last.anchor(), last.table(), others, false));
+    }
+    return about;
+  }
+
   private void relate(Contribution.Related related) {
     said.nouns.add(related.anchor());
     said.related.add(
@@ -297,6 +345,14 @@ final class Assembly {
     if (!Conditions.isAbout(filter, last.table(), last.anchor(), scope)) {
       return false;
     }
+    Optional<Filter> kept = last.negated() ? Optional.empty() : notBeside(filter, last.filters());
+    if (kept.isPresent()) {
+      List<Filter> others = new ArrayList<>(last.filters());
+      others.removeIf(f -> isOfKind(f, kept.get()));
+      others.add(kept.get());
+      said.related.add(new Collected.Related(last.anchor(), last.table(), others, true));
+      return true;
+    }
     boolean secondTime =
         filter instanceof Filter.InPeriod
             && last.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
@@ -317,8 +373,31 @@ final class Assembly {
     return true;
   }
 
+  /** "in 2024 but not in 2025": what no row may be, where another of its kind asks for rows. */
+  private static Optional<Filter> notBeside(Filter filter, List<Filter> others) {
+    Optional<Filter> positive = Optional.empty();
+    if (filter instanceof Filter.InPeriod in && in.negated()) {
+      positive = Optional.of(new Filter.InPeriod(in.period(), in.date(), false));
+    } else if (filter instanceof Filter.InValues in && in.negated()) {
+      positive = Optional.of(new Filter.InValues(in.column(), in.values(), false));
+    }
+    return positive.filter(p -> others.stream().anyMatch(o -> isOfKind(o, p)));
+  }
+
+  private static boolean isOfKind(Filter filter, Filter other) {
+    return filter instanceof Filter.InPeriod a
+            && other instanceof Filter.InPeriod b
+            && a.date().equals(b.date())
+            && !a.negated()
+        || filter instanceof Filter.InValues c
+            && other instanceof Filter.InValues d
+            && c.column().equals(d.column())
+            && !c.negated();
+  }
+
   private Optional<Result> finish() {
     settleFilters();
+    said.events.ifPresent(this::byDateOf);
     boolean spans = said.isOverTime();
     if (said.overTime && !spans) {
       said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
@@ -336,7 +415,21 @@ final class Assembly {
     if (comparing && said.measures.isEmpty() && said.moved.isEmpty() && !inferMeasure()) {
       return Optional.empty();
     }
+    if (said.comparative.isPresent() && !contrast(said.comparative.get())) {
+      return Optional.empty();
+    }
+    boolean runsOn =
+        said.measures.stream().anyMatch(m -> m instanceof Measure.Cumulative) && !said.isOverTime();
+    if (runsOn) {
+      said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
+    }
     if (!new Comparisons(said, scope).settle() || !rank()) {
+      return Optional.empty();
+    }
+    if (said.opposedFilters.isPresent() && !oppose(said.opposedFilters.get())) {
+      return Optional.empty();
+    }
+    if (said.inShares && !inShares()) {
       return Optional.empty();
     }
     Listings listings = new Listings(said, scope);
@@ -389,7 +482,8 @@ final class Assembly {
       }
     }
     Optional<Bound> claim = said.claim;
-    if (claim.isEmpty() && said.yesOrNo) {
+    boolean isDegree = said.measures.stream().anyMatch(Measure.Correlation.class::isInstance);
+    if (claim.isEmpty() && said.yesOrNo && !isDegree) {
       claim = Optional.of(Bound.of(Filter.Comparison.MORE_THAN, 0));
     }
     boolean groups =
@@ -464,6 +558,89 @@ final class Assembly {
                                     && !p.equals(q)));
   }
 
+  /** Times are those of the events that are counted. */
+  private void byDateOf(Contribution.Events events) {
+    Optional<ColumnRef> date = Optional.of(events.date());
+    said.filters.replaceAll(
+        f ->
+            f instanceof Filter.InPeriod in && in.date().isEmpty()
+                ? new Filter.InPeriod(in.period(), date, in.negated())
+                : f instanceof Filter.OnWeekdays on && on.date().isEmpty()
+                    ? new Filter.OnWeekdays(on.days(), date, on.negated())
+                    : f);
+    said.groupings.replaceAll(
+        g ->
+            g instanceof Grouping.ByTime time && time.date().isEmpty()
+                ? new Grouping.ByTime(time.unit(), date)
+                : g);
+  }
+
+  /** "is there more than last year": whether the measure's change is above nothing. */
+  private boolean contrast(Contrast contrast) {
+    if (!said.yesOrNo || said.claim.isPresent() || !said.moved.isEmpty()) {
+      return false;
+    }
+    if (said.measures.isEmpty() && !inferMeasure()) {
+      return false;
+    }
+    boolean timed =
+        said.versus.isPresent()
+            || said.versusTime.isPresent()
+            || said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance);
+    boolean one =
+        said.measures.size() == 1
+            && said.measures.get(0) instanceof Measure.Plain
+            && said.groupings.isEmpty();
+    if (!one || !timed) {
+      return false;
+    }
+    Measure.Plain of = (Measure.Plain) said.measures.remove(0);
+    said.moved.add(new Contribution.Moved(Measure.Move.CHANGE, of));
+    boolean up =
+        switch (contrast) {
+          case MORE -> true;
+          case LESS -> false;
+          case BETTER -> isTop(Contribution.Direction.BEST, of, model);
+          case WORSE -> isTop(Contribution.Direction.WORST, of, model);
+        };
+    said.claim =
+        Optional.of(Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0));
+    return true;
+  }
+
+  /** Every measure for the one part of the rows, and for the other. */
+  private boolean oppose(Contribution.OpposedFilters opposed) {
+    if (said.measures.isEmpty() && !inferMeasure()) {
+      return false;
+    }
+    if (!said.measures.stream().allMatch(Measure.Basic.class::isInstance)) {
+      return false;
+    }
+    List<Measure> all = List.copyOf(said.measures);
+    said.measures.clear();
+    for (Measure measure : all) {
+      Measure.Basic basic = (Measure.Basic) measure;
+      said.addMeasure(new Measure.Narrowed(basic, List.of(opposed.first())));
+      said.addMeasure(new Measure.Narrowed(basic, List.of(opposed.second())));
+    }
+    return true;
+  }
+
+  /** "as a percentage": measures that are split are told as parts of the whole. */
+  private boolean inShares() {
+    if (said.measures.isEmpty() && !inferMeasure()) {
+      return false;
+    }
+    boolean split =
+        !said.groupings.isEmpty()
+            && said.ranked.isEmpty()
+            && said.measures.stream().allMatch(Measure.Plain.class::isInstance);
+    if (split) {
+      said.measures.replaceAll(m -> new Measure.Share((Measure.Plain) m, Optional.empty()));
+    }
+    return split;
+  }
+
   /** "compare ...": values and times that are named become groups. */
   private void putSideBySide() {
     for (Filter filter : List.copyOf(said.filters)) {
@@ -520,13 +697,49 @@ final class Assembly {
       said.ranked = Optional.of(said.ranked.get().by(said.rankMeasures.get(0)));
     }
     if (said.counting) {
-      if (said.nouns.isEmpty()) {
+      if (said.nouns.isEmpty() && !countWhatFiltersAreAbout()) {
         return false;
       }
       said.measures.remove(new Measure.RowCount(said.nouns.get(0)));
       said.measures.add(0, new Measure.RowCount(said.nouns.get(0)));
     }
     return true;
+  }
+
+  /** "how many adults", "how many good reviews": the rows that have such a value, or meet it. */
+  private boolean countWhatFiltersAreAbout() {
+    List<Filter> telling =
+        said.filters.stream()
+            .filter(
+                f ->
+                    f instanceof Filter.InValues in
+                            && !in.negated()
+                            && !model.namesItsTable(in.column())
+                        || f instanceof Filter.Compare
+                        || f instanceof Filter.Meets meets && !meets.negated())
+            .toList();
+    List<String> tables = telling.stream().map(Assembly::tableOf).distinct().toList();
+    if (tables.size() != 1 || !said.measures.isEmpty()) {
+      return false;
+    }
+    said.nouns.add(tables.get(0));
+    said.assumptions.add(new Assumption.CountedFor(tables.get(0)));
+    said.penalty += ONLY_VALUES;
+    for (Filter filter : telling) {
+      if (filter instanceof Filter.InValues in && in.values().size() > 1) {
+        said.addGrouping(new Grouping.ByColumn(in.column()));
+      }
+    }
+    return true;
+  }
+
+  private static String tableOf(Filter filter) {
+    if (filter instanceof Filter.Meets meets) {
+      return meets.table();
+    }
+    return filter instanceof Filter.Compare compare
+        ? compare.column().table()
+        : ((Filter.InValues) filter).column().table();
   }
 
   private boolean rank() {
@@ -619,6 +832,14 @@ final class Assembly {
       said.assumptions.add(Assumption.counted(tables.get(0)));
       return true;
     }
+    boolean split =
+        (!said.groupings.isEmpty()
+                || said.filters.stream().anyMatch(Filter.Compare.class::isInstance))
+            && said.ranked.isEmpty();
+    if (split && said.nouns.isEmpty() && countWhatFiltersAreAbout()) {
+      said.measures.add(new Measure.RowCount(said.nouns.get(0)));
+      return true;
+    }
     return false;
   }
 
@@ -640,10 +861,24 @@ final class Assembly {
           fits &= always;
         }
       }
-      if (!counted && !fits) {
+      if (!counted && !fits && !keepToRowsWith(noun)) {
         return false;
       }
     }
+    return true;
+  }
+
+  /** "revenue from members": rows that have none of the noun's do not count. */
+  private boolean keepToRowsWith(String noun) {
+    Optional<ColumnRef> name = scope.namingColumn(noun);
+    boolean reached =
+        said.measures.stream()
+            .flatMap(m -> MeasureTables.of(m, model).stream())
+            .allMatch(base -> paths.shortest(base, noun, Optional.empty()).size() == 1);
+    if (name.isEmpty() || !reached) {
+      return false;
+    }
+    said.addFilter(new Filter.Missing(name.get(), true));
     return true;
   }
 

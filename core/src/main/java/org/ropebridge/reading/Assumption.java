@@ -12,6 +12,12 @@ public sealed interface Assumption {
   /** Rows were counted, because no measure was said. */
   record Counted(String table) implements Assumption {}
 
+  /** The rows that have the named values were counted, because nothing else to count was named. */
+  record CountedFor(String table) implements Assumption {}
+
+  /** Rows were counted through those of another table, the only ones that point at both. */
+  record Through(String counted, String through) implements Assumption {}
+
   /** A word was taken for another that is spelt nearly so. */
   record Spelling(String typed, String taken) implements Assumption {}
 

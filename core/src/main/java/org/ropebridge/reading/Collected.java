@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -47,6 +48,10 @@ final class Collected {
   Optional<Contribution.EndRows> endRows = Optional.empty();
   Optional<Grouping> within = Optional.empty();
   Optional<Bound> claim = Optional.empty();
+  Optional<Contribution.OpposedFilters> opposedFilters = Optional.empty();
+  Optional<Contribution.Events> events = Optional.empty();
+  Optional<Contrast> comparative = Optional.empty();
+  boolean inShares;
   boolean counting;
   boolean showing;
   boolean sideBySide;

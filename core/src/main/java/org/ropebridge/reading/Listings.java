@@ -46,6 +46,11 @@ final class Listings {
       return Optional.empty();
     }
     List<String> nouns = new ArrayList<>(said.nouns);
+    if (nouns.isEmpty() && said.subjects.isEmpty()) {
+      said.filters.stream()
+          .filter(Filter.HasText.class::isInstance)
+          .forEach(f -> nouns.add(((Filter.HasText) f).column().table()));
+    }
     for (Contribution.Subject subject : said.subjects) {
       if (!(subject.what() instanceof Grouping.ByColumn by)
           || !scope.model().namesItsTable(by.column())) {
@@ -63,6 +68,7 @@ final class Listings {
                 .isPresent();
     boolean wanted =
         named
+            || said.order.filter(Contribution.Order::byName).isPresent()
             || said.showing
             || !said.subjects.isEmpty()
             || said.columns.isPresent()
@@ -81,11 +87,11 @@ final class Listings {
         said.firstRows
             .flatMap(Contribution.FirstRows::count)
             .or(() -> said.endRows.map(Contribution.EndRows::count));
-    Optional<Listing.Order> order = said.rowOrder();
+    Optional<Listing.Order> order = said.rowOrder().or(() -> byName(table));
     Optional<ColumnRef> per = per(table);
     if (said.groupings.size() > (per.isPresent() && said.within.isEmpty() ? 1 : 0)
         || said.within.isPresent() && per.isEmpty()
-        || said.order.isPresent()
+        || said.order.filter(o -> !o.byName()).isPresent()
         || per.isPresent() && count.isEmpty()) {
       return Optional.empty();
     }
@@ -97,6 +103,17 @@ final class Listings {
     Listing listing = new Listing(table, columns(table, order, per), order, count, per);
     Plan plan = Plan.of(listing, said.filters.stream().distinct().toList());
     return Optional.of(plan.withPicture(said.picture));
+  }
+
+  /** "sorted by name": by what names the rows. */
+  private Optional<Listing.Order> byName(String table) {
+    return said.order
+        .filter(Contribution.Order::byName)
+        .flatMap(
+            o ->
+                scope
+                    .namingColumn(table)
+                    .map(c -> new Listing.Order(c, o.descending().orElse(false))));
   }
 
   private boolean isReached(String table, String other) {

@@ -21,9 +21,11 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
+import org.ropebridge.model.Table;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
 import org.ropebridge.plan.Plan;
@@ -48,6 +50,8 @@ public final class QuestionReader {
   private static final double NEAR_TIE = 0.12;
   private static final double STEP_ON_A_WAY = 0.033;
   private static final double GUESSED_ROLE = 0.25;
+  private static final double THROUGH_OTHERS = 0.6;
+  private static final double GUESSED_BESIDE = 2;
   private static final double SECOND_PERIOD = 0.5;
   private static final double LARGEST_UNREAD_SHARE = 0.34;
   private static final int MOST_CHOICES = 4;
@@ -80,7 +84,8 @@ public final class QuestionReader {
     this.periods = new PeriodResolver(model, today);
     this.check = new PlanCheck(model, paths);
     this.restatement = new Restatement(model, language.phrasebook(), periods);
-    this.scope = new Scope(model, paths, periods);
+    Kinship kinship = new Kinship(model, language.vocabulary());
+    this.scope = new Scope(model, paths, periods, kinship.beginnings(), kinship.persons());
     this.brackets = new Brackets(scope, check, f -> sequences(f, lexicon.mentions(f.tokens())));
     this.wordUses = new WordUses(model);
     model.questions().stream()
@@ -230,6 +235,16 @@ public final class QuestionReader {
         }
       } else {
         made.add(candidate(sequence, plan, assembled.get(), faults, 0));
+        through(plan, faults)
+            .ifPresent(
+                way ->
+                    made.add(
+                        candidate(
+                            sequence,
+                            way.plan(),
+                            assembled.get().assuming(way.assumption()),
+                            check.faults(way.plan()),
+                            THROUGH_OTHERS)));
       }
       for (Candidate candidate : made) {
         best.merge(candidate.plan(), candidate, (a, b) -> a.score() >= b.score() ? a : b);
@@ -238,6 +253,66 @@ public final class QuestionReader {
     return best.values().stream()
         .sorted(Comparator.comparingDouble(Candidate::score).reversed())
         .toList();
+  }
+
+  /** Whether a word that the model lacks adds a number to one that it has. */
+  private static boolean isGuessedBeside(Sequence sequence, Assembly.Result assembled) {
+    return assembled.assumptions().stream().anyMatch(Assumption.SideBySide.class::isInstance)
+        && sequence.edges().stream()
+            .flatMap(e -> e.mentions().stream())
+            .anyMatch(m -> m.found() == Mention.Found.AKIN);
+  }
+
+  /** A plan that counts rows through those of another table, and what that assumes. */
+  private record Through(Plan plan, Assumption assumption) {}
+
+  /**
+   * "members per hut": rows that have no way to what they are split by are counted through those of
+   * the one table that points at both.
+   */
+  private Optional<Through> through(Plan plan, List<PlanCheck.Fault> faults) {
+    boolean counts =
+        faults.stream().anyMatch(f -> f.kind() == PlanCheck.Kind.NOT_REACHABLE)
+            && plan.measures().size() == 1
+            && plan.ranking().isEmpty()
+            && plan.measures().get(0) instanceof Measure.RowCount;
+    if (!counts) {
+      return Optional.empty();
+    }
+    String counted = ((Measure.RowCount) plan.measures().get(0)).table();
+    List<Through> ways = new ArrayList<>();
+    for (Table table : model.tables()) {
+      boolean points =
+          !table.name().equals(counted)
+              && paths.shortest(table.name(), counted, Optional.empty()).size() == 1;
+      if (points) {
+        Plan other =
+            plan.withMeasures(
+                List.of(new Measure.DistinctRows(counted, table.name(), Optional.empty())));
+        if (check.faults(other).isEmpty()) {
+          ways.add(new Through(other, new Assumption.Through(counted, table.name())));
+        }
+      }
+    }
+    return nearest(ways);
+  }
+
+  /** The only way; of several the one whose rows point at what the others point at. */
+  private Optional<Through> nearest(List<Through> ways) {
+    return ways.stream()
+        .filter(
+            w ->
+                ways.stream()
+                    .allMatch(
+                        o ->
+                            o == w
+                                || paths.shortest(through(o), through(w), Optional.empty()).size()
+                                    == 1))
+        .findFirst();
+  }
+
+  private static String through(Through way) {
+    return ((Assumption.Through) way.assumption()).through();
   }
 
   private Candidate candidate(
@@ -251,7 +326,8 @@ public final class QuestionReader {
             - penalty
             - assembled.penalty()
             - STEP_ON_A_WAY * steps(plan, faults)
-            - SECOND_PERIOD * secondPeriods(plan);
+            - SECOND_PERIOD * secondPeriods(plan)
+            - (isGuessedBeside(sequence, assembled) ? GUESSED_BESIDE : 0);
     String fault = faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
     return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
   }
@@ -297,6 +373,8 @@ public final class QuestionReader {
         columns.add(in.column());
       } else if (filter instanceof Filter.Compare compare) {
         columns.add(compare.column());
+      } else if (filter instanceof Filter.HasText text) {
+        columns.add(text.column());
       }
     }
     Set<String> bases = new LinkedHashSet<>();
@@ -386,7 +464,15 @@ public final class QuestionReader {
     Candidate best = winner.get();
     int content = contentWords(shown, tokens);
     boolean tooMuchUnread = unread.size() > LARGEST_UNREAD_SHARE * content;
-    if (!unread.isEmpty() && (tooMuchUnread || changesMeaning(shown, tokens, mentions))) {
+    boolean guessed =
+        shown.edges().stream()
+                .flatMap(e -> e.mentions().stream())
+                .anyMatch(m -> m.found() == Mention.Found.AKIN)
+            || best.assumptions().stream()
+                .anyMatch(
+                    a -> a instanceof Assumption.CountedFor || a instanceof Assumption.Through);
+    boolean declines = tooMuchUnread || guessed || changesMeaning(shown, tokens, mentions);
+    if (!unread.isEmpty() && declines) {
       return declined(question, words, unread, "Not understood: " + quoted(unread) + ".");
     }
     List<Candidate> near =

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Select;
@@ -187,9 +188,15 @@ final class Blocks {
     return block(places.keySet().iterator().next()).group(grouping);
   }
 
-  private static Select<?> grouped(
+  private Select<?> grouped(
       List<SelectFieldOrAsterisk> fields, Block block, List<Field<?>> groupBy) {
-    var where = block.where();
+    Condition where = block.where();
+    if (namesLeftOut) {
+      // Only what has a key can be found by it.
+      for (Field<?> key : groupBy) {
+        where = where.and(key.isNotNull());
+      }
+    }
     SelectConditionStep<Record> select = select(fields).from(block.from()).where(where);
     return groupBy.isEmpty() ? select : select.groupBy(groupBy);
   }

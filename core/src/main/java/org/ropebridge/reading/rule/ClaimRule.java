@@ -26,7 +26,10 @@ final class ClaimRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure measure = match.get(1, Contribution.Measures.class).measures().get(0);
-    Plan.Keep keep = Keeps.compared(measure, match.get(3, Phrase.Comparing.class), scope);
-    out.accept(new Contribution.Claimed(measure, ((Plan.Against) keep.test()).bound()));
+    Keeps.compared(measure, match.get(3, Phrase.Comparing.class), scope)
+        .ifPresent(
+            keep ->
+                out.accept(
+                    new Contribution.Claimed(measure, ((Plan.Against) keep.test()).bound())));
   }
 }

@@ -12,7 +12,7 @@ final class ColumnMissingRule extends Rule {
     super(
         Slot.a(Meaning.ColumnName.class),
         Slot.word(Role.BE).maybe(),
-        Slot.word(Role.MISSING, Role.KNOWN));
+        Slot.word(Role.ABSENT, Role.KNOWN));
   }
 
   @Override

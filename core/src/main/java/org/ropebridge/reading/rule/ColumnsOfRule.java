@@ -2,9 +2,11 @@ package org.ropebridge.reading.rule;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 
 /**
@@ -34,7 +36,16 @@ final class ColumnsOfRule extends Rule {
             .allMatch(c -> !scope.paths().shortest(table, c.table(), c.role()).isEmpty());
     boolean own = columns.stream().anyMatch(c -> c.table().equals(table));
     if (reached && own && !columns.stream().anyMatch(c -> scope.isNameOfOther(c, table))) {
-      out.accept(new Contribution.Rows(table, columns, List.of()));
+      out.accept(new Contribution.Rows(table, withName(table, columns, scope), List.of()));
     }
+  }
+
+  /** People want to see which row it is, too. */
+  private static List<ColumnRef> withName(String table, List<ColumnRef> columns, Scope scope) {
+    return scope
+        .namingColumn(table)
+        .filter(c -> scope.holds(c, Column.Holds.CATEGORY) && !columns.contains(c))
+        .map(c -> Stream.concat(Stream.of(c), columns.stream()).toList())
+        .orElse(columns);
   }
 }

@@ -2,6 +2,7 @@ package org.ropebridge.reading.rule;
 
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Bound;
@@ -222,6 +223,32 @@ public sealed interface Contribution extends Part {
    * @param noun the table that they were said of, if one was
    */
   record Opposed(Phrase.Values values, Optional<String> noun) implements Contribution {}
+
+  /**
+   * Two filters whose rows are set side by side: "on weekends versus weekdays".
+   *
+   * @param first one part, beside
+   * @param second the other
+   */
+  record OpposedFilters(Filter first, Filter second) implements Contribution {}
+
+  /** Two filters that both hold for some of the rows that point: "at both Ossel and Quill". */
+  record BothOf(Filter first, Filter second) implements Contribution {}
+
+  /** "arrivals": rows counted by a date of theirs that is not the main one. */
+  record Events(String table, ColumnRef date) implements Contribution {}
+
+  /** A measure whose own words limit what it counts: "how many pensioners booked". */
+  record MeasureWith(Measure measure, Filter filter) implements Contribution {}
+
+  /** "more", "worse", of a question that is answered by yes or no. */
+  record Comparative(Contrast contrast) implements Contribution {}
+
+  /** "up on last year": the same, with the time that it is compared with. */
+  record ComparativeTo(Contrast contrast, Phrase.Time time) implements Contribution {}
+
+  /** "as a percentage": measures are told as parts of the whole. */
+  record InShares() implements Contribution {}
 
   /** "over time": by month, where no other span is named. */
   record OverTime() implements Contribution {}

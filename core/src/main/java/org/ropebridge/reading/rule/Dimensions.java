@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.ropebridge.plan.Period;
 
 /** Which units measure what adjectives are about. */
 final class Dimensions {
@@ -22,6 +23,22 @@ final class Dimensions {
           Set.of("eur", "usd", "gbp", "chf", "euros", "dollars", "pounds"));
 
   private Dimensions() {}
+
+  /** How many of the units that columns count days in make up a unit of time; months differ. */
+  static Map<String, Integer> daysPer(Period.Unit unit) {
+    return switch (unit) {
+      case DAY -> Map.of("nights", 1, "days", 1);
+      case WEEK -> Map.of("nights", 7, "days", 7);
+      default -> Map.of();
+    };
+  }
+
+  /** Whether it measures weight, length or working time, and does not count things. */
+  static boolean isPhysical(String unit) {
+    return has("weight", unit)
+        || has("length", unit)
+        || Set.of("hours", "minutes").contains(unit.toLowerCase(Locale.ROOT));
+  }
 
   static boolean has(String dimension, String unit) {
     return UNITS.getOrDefault(dimension, Set.of()).contains(unit.toLowerCase(Locale.ROOT));

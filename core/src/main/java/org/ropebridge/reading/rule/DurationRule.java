@@ -1,12 +1,14 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 
 /**
  * "average days from booked on to arrival", "time between booking and arrival" [statistic] [days
@@ -17,9 +19,9 @@ final class DurationRule extends Rule {
     super(
         Slot.a(Phrase.Statistics.class).maybe(),
         Slot.word(Role.DAYS_FROM),
-        Slot.a(Meaning.ColumnName.class),
-        Slot.word(Role.TO, Role.AND),
-        Slot.a(Meaning.ColumnName.class));
+        Slot.a(Part.class, Columns::isColumn),
+        Slot.word(Role.TO, Role.AND, Role.TOWARDS),
+        Slot.a(Part.class, Columns::isColumn));
   }
 
   @Override
@@ -29,8 +31,13 @@ final class DurationRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef from = match.get(2, Meaning.ColumnName.class).column().withoutRole();
-    ColumnRef to = match.get(4, Meaning.ColumnName.class).column().withoutRole();
+    Optional<ColumnRef> first = date(match.get(2, Part.class), scope);
+    Optional<ColumnRef> second = date(match.get(4, Part.class), scope);
+    if (first.isEmpty() || second.isEmpty()) {
+      return;
+    }
+    ColumnRef from = first.get();
+    ColumnRef to = second.get();
     List<Phrase.Statistic> statistics =
         match
             .find(0, Phrase.Statistics.class)
@@ -48,5 +55,12 @@ final class DurationRule extends Rule {
     if (fits) {
       out.accept(Contribution.Measures.of(new Measure.Duration(kind, from, to)));
     }
+  }
+
+  /** The date itself; of a noun, the date of its rows. */
+  private static Optional<ColumnRef> date(Part part, Scope scope) {
+    return part instanceof Meaning.ColumnName name
+        ? Optional.of(name.column().withoutRole())
+        : MeasureTables.date(((Meaning.RowNoun) part).table(), Optional.empty(), scope.model());
   }
 }

@@ -26,6 +26,7 @@ final class KeepAmountRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
     Measure measure = Operands.of(match.get(2, Part.class));
-    out.accept(new Contribution.Keeping(Keeps.compared(measure, comparing, scope), false));
+    Keeps.compared(measure, comparing, scope)
+        .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));
   }
 }

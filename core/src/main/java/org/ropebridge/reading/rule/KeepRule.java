@@ -26,9 +26,8 @@ final class KeepRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure measure = match.get(1, Contribution.Measures.class).measures().get(0);
-    out.accept(
-        new Contribution.Keeping(
-            Keeps.compared(measure, match.get(3, Phrase.Comparing.class), scope),
-            match.isWord(0, Role.KEEPING)));
+    Keeps.compared(measure, match.get(3, Phrase.Comparing.class), scope)
+        .ifPresent(
+            keep -> out.accept(new Contribution.Keeping(keep, match.isWord(0, Role.KEEPING))));
   }
 }

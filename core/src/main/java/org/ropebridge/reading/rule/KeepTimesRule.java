@@ -27,8 +27,7 @@ final class KeepTimesRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure count = new Measure.RowCount(match.get(1, Meaning.RowNoun.class).table());
-    out.accept(
-        new Contribution.Keeping(
-            Keeps.compared(count, match.get(2, Phrase.Comparing.class), scope), false));
+    Keeps.compared(count, match.get(2, Phrase.Comparing.class), scope)
+        .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));
   }
 }

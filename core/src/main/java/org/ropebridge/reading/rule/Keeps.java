@@ -14,10 +14,16 @@ final class Keeps {
 
   private Keeps() {}
 
-  /** The condition that the measure compares so; percentages as the shares that they are. */
-  static Plan.Keep compared(Measure measure, Phrase.Comparing comparing, Scope scope) {
+  /**
+   * The condition that the measure compares so; percentages as the shares that they are. Empty
+   * where a percentage is asked of what is no share.
+   */
+  static Optional<Plan.Keep> compared(Measure measure, Phrase.Comparing comparing, Scope scope) {
     boolean saidInPercent = comparing.unit().equals(Optional.of(PERCENT));
     boolean share = isShare(measure, scope);
+    if (saidInPercent && !share && !isQuotient(measure)) {
+      return Optional.empty();
+    }
     boolean inPercent =
         saidInPercent || share && comparing.low().abs().compareTo(BigDecimal.ONE) > 0;
     Bound bound =
@@ -27,7 +33,11 @@ final class Keeps {
                 comparing.low().movePointLeft(2),
                 comparing.high().map(h -> h.movePointLeft(2)))
             : new Bound(comparing.comparison(), comparing.low(), comparing.high());
-    return new Plan.Keep(measure, new Plan.Against(bound));
+    return Optional.of(new Plan.Keep(measure, new Plan.Against(bound)));
+  }
+
+  private static boolean isQuotient(Measure measure) {
+    return measure instanceof Measure.Arithmetic a && a.operator() == Measure.Operator.DIVIDED_BY;
   }
 
   private static boolean isShare(Measure measure, Scope scope) {

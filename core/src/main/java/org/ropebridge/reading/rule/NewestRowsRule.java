@@ -15,7 +15,7 @@ final class NewestRowsRule extends Rule {
   NewestRowsRule() {
     super(
         Slot.a(Meaning.NumberWord.class).maybe(),
-        Slot.word(Role.NEWEST, Role.OLDEST, Role.LAST),
+        Slot.word(Role.NEWEST, Role.OLDEST, Role.YOUNGEST, Role.ELDEST, Role.LAST),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.RowNoun.class));
   }
@@ -37,9 +37,10 @@ final class NewestRowsRule extends Rule {
             .or(() -> match.find(2, Meaning.NumberWord.class))
             .map(n -> Times.smallWhole(n.number()))
             .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
-    boolean newest = !match.isWord(1, Role.OLDEST);
+    boolean byBirth = match.isWord(1, Role.YOUNGEST) || match.isWord(1, Role.ELDEST);
+    boolean newest = !match.isWord(1, Role.OLDEST) && !match.isWord(1, Role.ELDEST);
     if (count >= 1) {
-      for (ColumnRef date : scope.datesOf(table)) {
+      for (ColumnRef date : byBirth ? scope.birthOf(table) : scope.datesOf(table)) {
         out.accept(new Contribution.EndRows(table, new Listing.Order(date, newest), count));
       }
     }

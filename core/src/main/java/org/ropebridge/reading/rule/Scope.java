@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
@@ -17,8 +18,25 @@ import org.ropebridge.plan.PeriodResolver;
  * What rules may know besides the words.
  *
  * @param model as far as the person who asks may see it
+ * @param beginnings dates at which rows of a table began to be: births, openings
+ * @param persons columns that hold people
  */
-public record Scope(Model model, LinkPaths paths, PeriodResolver periods) {
+public record Scope(
+    Model model,
+    LinkPaths paths,
+    PeriodResolver periods,
+    Set<ColumnRef> beginnings,
+    Set<ColumnRef> persons) {
+  public Scope {
+    beginnings = Set.copyOf(beginnings);
+    persons = Set.copyOf(persons);
+  }
+
+  /** The date at which a row of the table began to be, or else its own date. */
+  List<ColumnRef> birthOf(String table) {
+    List<ColumnRef> births = beginnings.stream().filter(c -> c.table().equals(table)).toList();
+    return births.size() == 1 ? births : datesOf(table);
+  }
 
   LocalDate today() {
     return periods.today();

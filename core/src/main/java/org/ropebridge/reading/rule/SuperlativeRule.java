@@ -9,7 +9,7 @@ import org.ropebridge.plan.Measure;
 /** "highest altitude" [superlative] -> the statistic that finds the end */
 final class SuperlativeRule extends Rule {
   SuperlativeRule() {
-    super(Slot.a(Meaning.SuperlativeWord.class));
+    super(Slot.a(Meaning.SuperlativeWord.class, s -> !s.dimension().equals("amount")));
   }
 
   @Override

@@ -29,7 +29,9 @@ final class WeekdaysRule extends Rule {
     if (part instanceof Meaning.WeekdayWord word) {
       days.add(word.day());
     } else {
-      days.addAll(Set.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY));
+      Set<DayOfWeek> weekend = EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
+      boolean isWeekend = part.equals(new Meaning.FunctionWord(Role.WEEKEND));
+      days.addAll(isWeekend ? weekend : EnumSet.complementOf(EnumSet.copyOf(weekend)));
     }
     match.find(2, Phrase.Weekdays.class).ifPresent(more -> days.addAll(more.days()));
     out.accept(new Phrase.Weekdays(days));
@@ -37,6 +39,7 @@ final class WeekdaysRule extends Rule {
 
   private static boolean isDay(Part part) {
     return part instanceof Meaning.WeekdayWord
-        || part.equals(new Meaning.FunctionWord(Role.WEEKEND));
+        || part.equals(new Meaning.FunctionWord(Role.WEEKEND))
+        || part.equals(new Meaning.FunctionWord(Role.WORKDAYS));
   }
 }

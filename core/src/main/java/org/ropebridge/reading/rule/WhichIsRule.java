@@ -22,6 +22,8 @@ final class WhichIsRule extends Rule {
             p ->
                 p instanceof Meaning.SuperlativeWord
                     || p.equals(new Meaning.FunctionWord(Role.NEWEST))
+                    || p.equals(new Meaning.FunctionWord(Role.YOUNGEST))
+                    || p.equals(new Meaning.FunctionWord(Role.ELDEST))
                     || p.equals(new Meaning.FunctionWord(Role.OLDEST))));
   }
 
@@ -40,8 +42,9 @@ final class WhichIsRule extends Rule {
         out.accept(new Contribution.EndRows(table, new Listing.Order(column, word.most()), count));
       }
     } else {
-      boolean newest = match.isWord(3, Role.NEWEST);
-      for (ColumnRef date : scope.datesOf(table)) {
+      boolean byBirth = match.isWord(3, Role.YOUNGEST) || match.isWord(3, Role.ELDEST);
+      boolean newest = match.isWord(3, Role.NEWEST) || match.isWord(3, Role.YOUNGEST);
+      for (ColumnRef date : byBirth ? scope.birthOf(table) : scope.datesOf(table)) {
         out.accept(new Contribution.EndRows(table, new Listing.Order(date, newest), count));
       }
     }

@@ -1,0 +1,68 @@
+package org.ropebridge.reading;
+
+import java.util.LinkedHashSet;
+import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.stream.Stream;
+import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Labels;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
+
+/** What a model's columns are about by the words that they are called. */
+final class Kinship {
+  private final Model model;
+  private final Vocabulary vocabulary;
+
+  Kinship(Model model, Vocabulary vocabulary) {
+    this.model = model;
+    this.vocabulary = vocabulary;
+  }
+
+  /** Dates at which what a row stands for began to be. */
+  Set<ColumnRef> beginnings() {
+    return columns(
+        (table, column) ->
+            column.holds() == Column.Holds.DATE
+                && names(column)
+                    .flatMap(n -> Stream.of(n.split(" ")))
+                    .anyMatch(vocabulary.lifeWords()::contains));
+  }
+
+  /** Columns that hold people, and names of tables whose rows are people. */
+  Set<ColumnRef> persons() {
+    return columns(
+        (table, column) ->
+            column.holds() == Column.Holds.CATEGORY
+                && (names(column).anyMatch(this::isPerson)
+                    || model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+                        && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+                            .map(Tokens::plain)
+                            .anyMatch(this::isPerson)));
+  }
+
+  private boolean isPerson(String name) {
+    return vocabulary.personWords().contains(vocabulary.singular(name));
+  }
+
+  private static Stream<String> names(Column column) {
+    return Stream.concat(
+            Stream.of(column.label(), Labels.ofName(column.name())), column.alsoCalled().stream())
+        .map(Tokens::plain);
+  }
+
+  private Set<ColumnRef> columns(BiPredicate<Table, Column> test) {
+    Set<ColumnRef> found = new LinkedHashSet<>();
+    for (Table table : model.tables()) {
+      for (Column column : table.columns()) {
+        if (test.test(table, column)) {
+          found.add(ColumnRef.of(table.name(), column.name()));
+        }
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,49 @@
+package org.ropebridge.reading.rule;
+
+import java.math.BigDecimal;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Bound;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+
+/**
+ * "whose income is higher than their budget" [measure] [comparison] [measure] -> keeps groups whose
+ * one measure is above the other
+ */
+final class KeepAboveMeasureRule extends Rule {
+  KeepAboveMeasureRule() {
+    super(
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Part.class, Operands::isOperand),
+        Slot.word(Role.BE).maybe(),
+        Slot.a(Meaning.ComparisonWord.class),
+        Slot.a(Part.class, Operands::isOperand));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Filter.Comparison comparison = match.get(3, Meaning.ComparisonWord.class).comparison();
+    Operands.together(
+            Measure.Operator.MINUS,
+            match.get(1, Part.class),
+            match.get(4, Part.class),
+            BigDecimal.ONE)
+        .map(p -> ((Contribution.Measures) p).measures().get(0))
+        .filter(difference -> comparison != Filter.Comparison.BETWEEN)
+        .ifPresent(
+            difference ->
+                out.accept(
+                    new Contribution.Keeping(
+                        new Plan.Keep(difference, new Plan.Against(Bound.of(comparison, 0))),
+                        false)));
+  }
+}

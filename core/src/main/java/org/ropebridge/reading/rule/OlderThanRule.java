@@ -1,0 +1,75 @@
+package org.ropebridge.reading.rule;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Period;
+
+/**
+ * "older than 60", "younger than 5 years" [older] [number] [years] -> what began to be before that
+ * many years, or after
+ */
+final class OlderThanRule extends Rule {
+  OlderThanRule() {
+    super(
+        Slot.word(Role.OLDER, Role.YOUNGER),
+        Slot.a(Meaning.NumberWord.class),
+        Slot.a(Meaning.TimeUnitWord.class, OlderThanRule::isCounted).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    int count = Times.smallWhole(match.get(1, Meaning.NumberWord.class).number());
+    Period.Unit unit =
+        match
+            .find(2, Meaning.TimeUnitWord.class)
+            .flatMap(Meaning.TimeUnitWord::period)
+            .orElse(Period.Unit.YEAR);
+    if (count < 1 || count > MOST) {
+      return;
+    }
+    LocalDate then = back(scope.today(), count, unit);
+    Period period =
+        match.isWord(0, Role.OLDER)
+            ? new Period.Range(Optional.empty(), Optional.of(then.minusDays(1)))
+            : new Period.Range(Optional.of(then.plusDays(1)), Optional.empty());
+    for (ColumnRef date : scope.beginnings()) {
+      out.accept(new Contribution.Narrowing(new Filter.InPeriod(period, Optional.of(date), false)));
+    }
+    if (scope.beginnings().isEmpty() || unit != Period.Unit.YEAR) {
+      out.accept(new Contribution.Narrowing(new Filter.InPeriod(period, Optional.empty(), false)));
+    }
+  }
+
+  private static final int MOST = 2_000;
+
+  private static boolean isCounted(Meaning.TimeUnitWord word) {
+    return word.period()
+        .filter(
+            u ->
+                u == Period.Unit.YEAR
+                    || u == Period.Unit.MONTH
+                    || u == Period.Unit.WEEK
+                    || u == Period.Unit.DAY)
+        .isPresent();
+  }
+
+  private static LocalDate back(LocalDate today, int count, Period.Unit unit) {
+    return switch (unit) {
+      case MONTH -> today.minusMonths(count);
+      case WEEK -> today.minusWeeks(count);
+      case DAY -> today.minusDays(count);
+      default -> today.minusYears(count);
+    };
+  }
+}

@@ -1,0 +1,38 @@
+package org.ropebridge.reading.rule;
+
+import java.time.DayOfWeek;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+
+/** "weekends versus weekdays" [weekdays] [versus] [weekdays] -> both beside each other */
+final class OpposedDaysRule extends Rule {
+  OpposedDaysRule() {
+    super(
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Phrase.Weekdays.class),
+        Slot.word(Role.VERSUS),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Phrase.Weekdays.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.6;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Set<DayOfWeek> first = match.get(1, Phrase.Weekdays.class).days();
+    Set<DayOfWeek> second = match.get(4, Phrase.Weekdays.class).days();
+    if (!first.equals(second)) {
+      out.accept(
+          new Contribution.OpposedFilters(
+              new Filter.OnWeekdays(first, Optional.empty(), false),
+              new Filter.OnWeekdays(second, Optional.empty(), false)));
+    }
+  }
+}

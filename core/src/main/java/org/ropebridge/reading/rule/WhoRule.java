@@ -1,0 +1,26 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Grouping;
+
+/** "who booked the most tickets" [who] -> the people who are ranked */
+final class WhoRule extends Rule {
+  WhoRule() {
+    super(Slot.word(Role.WHO));
+  }
+
+  @Override
+  public double bonus() {
+    return -0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    for (ColumnRef person : scope.persons()) {
+      out.accept(new Contribution.Subject(new Grouping.ByColumn(person), false));
+    }
+  }
+}
