@@ -2,6 +2,7 @@ package org.ropebridge.language;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Singulars, plurals and stems of English words, in plain lower case. */
 final class EnglishInflection {
@@ -106,6 +107,26 @@ final class EnglishInflection {
           Map.entry("thieves", "thief"));
 
   private EnglishInflection() {}
+
+  private static final Set<String> PLURALS =
+      Set.of("men", "women", "children", "feet", "mice", "geese", "teeth", "oxen", "criteria");
+
+  static boolean isPlural(String word) {
+    return PLURALS.contains(word) || word.endsWith("s") && !singular(word).equals(word);
+  }
+
+  private static final Set<String> PARTICIPLES =
+      Set.of(
+          "paid", "sold", "built", "sent", "kept", "made", "taken", "given", "written", "drawn",
+          "won", "met", "begun", "broken", "chosen", "driven", "frozen", "stolen", "thrown", "worn",
+          "caught", "lent", "laid", "born", "sown", "bought", "brought", "grown", "flown", "held",
+          "read", "done", "found", "lost", "left", "hung", "cut", "put", "shut", "spent");
+
+  /** Whether the word is the past participle of a verb, as in "the bills paid". */
+  static boolean isParticiple(String word) {
+    return PARTICIPLES.contains(word)
+        || word.length() > 4 && word.endsWith("ed") && !word.endsWith("eed");
+  }
 
   static String singular(String word) {
     String irregular = IRREGULAR.get(word);

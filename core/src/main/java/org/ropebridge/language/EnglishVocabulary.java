@@ -244,6 +244,21 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public boolean isPlural(String word) {
+    return EnglishInflection.isPlural(word);
+  }
+
+  @Override
+  public boolean isParticiple(String word) {
+    return EnglishInflection.isParticiple(word);
+  }
+
+  @Override
+  public Optional<String> notDone(String participle) {
+    return isParticiple(participle) ? Optional.of("un" + participle) : Optional.empty();
+  }
+
+  @Override
   public String stem(String word) {
     return EnglishInflection.stem(word);
   }
@@ -587,7 +602,6 @@ final class EnglishVocabulary implements Vocabulary {
         "which are",
         "that were",
         "which were",
-        "where",
         "who are",
         "who were",
         "whose",
@@ -1265,6 +1279,32 @@ final class EnglishVocabulary implements Vocabulary {
     put(Role.OLDER, "older than", "aged over", "over the age of");
     put(Role.YOUNGER, "younger than", "aged under", "under the age of", "newer than");
     put(Role.WHO, "who");
+    put(Role.NEW, "new", "newly");
+    put(Role.WHERE, "where");
+    put(
+        Role.TIME_TO,
+        "time to",
+        "time to be",
+        "time until",
+        "time till",
+        "days to",
+        "days until",
+        "hours to",
+        "hours until",
+        "how long to",
+        "how long until",
+        "how long does it take to",
+        "how long did it take to",
+        "how long do we take to",
+        "how long it takes to",
+        "how long does it take until",
+        "how long are",
+        "how long till",
+        "time it takes to",
+        "time it took to",
+        "days it takes to",
+        "time needed to",
+        "time we need to");
     put(Role.WHEN, "when", "what time of year");
     put(Role.ABSENT, "missing", "empty", "blank", "unknown", "null", "unrecorded");
     put(
@@ -1553,6 +1593,17 @@ final class EnglishVocabulary implements Vocabulary {
         "longer than",
         "larger than",
         "bigger than",
+        "thicker than",
+        "heavier than",
+        "wider than",
+        "deeper than",
+        "taller than",
+        "warmer than",
+        "hotter than",
+        "steeper than",
+        "slower than",
+        "dearer than",
+        "more expensive than",
         "exceeding",
         "beyond",
         ">",
@@ -1577,6 +1628,15 @@ final class EnglishVocabulary implements Vocabulary {
         "lower than",
         "shorter than",
         "smaller than",
+        "thinner than",
+        "lighter than",
+        "narrower than",
+        "shallower than",
+        "colder than",
+        "cooler than",
+        "quicker than",
+        "faster than",
+        "cheaper than",
         "<");
     put(
         new Meaning.ComparisonWord(Comparison.AT_MOST),

@@ -176,6 +176,10 @@ public final class Lexicon {
       column.alsoCalled().forEach(s -> add(s, meaning, false, true));
       if (column.holds().isTemporal()) {
         withoutDateWord(column.label()).ifPresent(s -> add(s, meaning, true, true));
+        column.alsoCalled().stream()
+            .map(Tokens::plain)
+            .flatMap(s -> vocabulary.notDone(s).stream())
+            .forEach(s -> add(s, new Meaning.NotDone(ref), false, true));
       }
       column.unit().ifPresent(this::addUnit);
       addValues(column, ref, values.of(ref), model.namesItsTable(ref));
@@ -406,6 +410,9 @@ public final class Lexicon {
         words.add(typed[to]);
         if (skipped) {
           apart(words, from, to + 1, mentions);
+        }
+        if (words.size() == 2 && !skipped) {
+          apart(List.of(words.get(1), words.get(0)), from, to + 1, mentions);
         }
       }
     }

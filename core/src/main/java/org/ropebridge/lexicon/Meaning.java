@@ -24,6 +24,9 @@ public sealed interface Meaning extends Part {
   /** A column. */
   record ColumnName(ColumnRef column) implements Meaning {}
 
+  /** Says that a date has not come: "unpaid". */
+  record NotDone(ColumnRef column) implements Meaning {}
+
   /** A role that a link plays, as {@code table.link}, and the table it leads to. */
   record RoleName(String role, String to) implements Meaning {}
 

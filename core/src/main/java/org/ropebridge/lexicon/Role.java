@@ -114,12 +114,17 @@ public enum Role {
   OLDER(false),
   YOUNGER(false),
   WHO(true),
-  WHEN(true),
+  WHEN(false),
   /** "as a percentage of". */
   AS_SHARE_OF(false),
   /** "as a percentage". */
   IN_SHARES(false),
   AFFECT(false),
+  NEW(false),
+  /** "time to": until something is done. */
+  TIME_TO(false),
+  /** Ties a condition to a noun, or asks for a place where it is the first word. */
+  WHERE(true),
   /** "ratio", behind what it is made of. */
   RATIO_NOUN(false),
   END_OF(false),

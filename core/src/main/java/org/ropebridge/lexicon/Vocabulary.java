@@ -10,6 +10,15 @@ public interface Vocabulary {
   /** The singular of a plain word, or the word itself. */
   String singular(String word);
 
+  /** Whether the plain word is a plural. */
+  boolean isPlural(String word);
+
+  /** Whether the plain word says that something was done: "paid", "collected". */
+  boolean isParticiple(String word);
+
+  /** What says that it was not done, of a word that says that it was: "unpaid". */
+  Optional<String> notDone(String participle);
+
   /** A key that all inflected forms of a plain word share; not itself a word. */
   String stem(String word);
 

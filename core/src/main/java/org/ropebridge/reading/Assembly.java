@@ -169,6 +169,9 @@ final class Assembly {
       return once(
           said.versus.isEmpty() && said.versusTime.isEmpty(),
           () -> said.versusTime = Optional.of(new Contribution.VersusTime(more.time(), false)));
+    } else if (contribution instanceof Contribution.NewRows more) {
+      said.needsTime = true;
+      noun(more.table(), joined);
     } else if (contribution instanceof Contribution.InShares) {
       said.inShares = true;
     } else if (contribution instanceof Contribution.OverTime) {
@@ -415,6 +418,16 @@ final class Assembly {
     if (comparing && said.measures.isEmpty() && said.moved.isEmpty() && !inferMeasure()) {
       return Optional.empty();
     }
+    if (comparing || !said.moved.isEmpty() || said.comparative.isPresent()) {
+      ownDates();
+    }
+    boolean timed =
+        said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance)
+            || said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance)
+            || comparing;
+    if (said.needsTime && !timed) {
+      return Optional.empty();
+    }
     if (said.comparative.isPresent() && !contrast(said.comparative.get())) {
       return Optional.empty();
     }
@@ -447,7 +460,8 @@ final class Assembly {
             || said.columns.isPresent()
             || said.firstRows.isPresent()
             || said.endRows.isPresent();
-    if (rowsOnly || said.measures.isEmpty() && !inferMeasure()) {
+    boolean opposes = said.opposedFilters.isPresent();
+    if (rowsOnly || said.measures.isEmpty() && !opposes && !inferMeasure()) {
       return Optional.empty();
     }
     if (said.sideBySide) {
@@ -558,6 +572,26 @@ final class Assembly {
                                     && !p.equals(q)));
   }
 
+  /** Where times are compared, "registered this year" is a time of what is counted. */
+  private void ownDates() {
+    List<Measure> measures = new ArrayList<>(said.measures);
+    said.moved.forEach(m -> measures.add(m.of()));
+    List<Optional<ColumnRef>> dates =
+        measures.stream()
+            .flatMap(m -> MeasureTables.of(m, model).stream())
+            .distinct()
+            .map(t -> MeasureTables.date(t, Optional.empty(), model))
+            .distinct()
+            .toList();
+    if (dates.size() == 1 && dates.get(0).isPresent()) {
+      said.filters.replaceAll(
+          f ->
+              f instanceof Filter.InPeriod in && in.date().equals(dates.get(0))
+                  ? new Filter.InPeriod(in.period(), Optional.empty(), in.negated())
+                  : f);
+    }
+  }
+
   /** Times are those of the events that are counted. */
   private void byDateOf(Contribution.Events events) {
     Optional<ColumnRef> date = Optional.of(events.date());
@@ -591,8 +625,11 @@ final class Assembly {
         said.measures.size() == 1
             && said.measures.get(0) instanceof Measure.Plain
             && said.groupings.isEmpty();
-    if (!one || !timed) {
+    if (!one) {
       return false;
+    }
+    if (!timed) {
+      said.versus = Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
     }
     Measure.Plain of = (Measure.Plain) said.measures.remove(0);
     said.moved.add(new Contribution.Moved(Measure.Move.CHANGE, of));
@@ -610,6 +647,10 @@ final class Assembly {
 
   /** Every measure for the one part of the rows, and for the other. */
   private boolean oppose(Contribution.OpposedFilters opposed) {
+    if (said.measures.isEmpty() && opposed.first() instanceof Filter.Meets meets) {
+      said.measures.add(new Measure.RowCount(meets.table()));
+      said.assumptions.add(Assumption.counted(meets.table()));
+    }
     if (said.measures.isEmpty() && !inferMeasure()) {
       return false;
     }

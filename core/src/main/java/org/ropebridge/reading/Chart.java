@@ -215,12 +215,14 @@ final class Chart {
     List<Optional<Part>> parts =
         new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
     List<Boolean> plural = new ArrayList<>(java.util.Collections.nCopies(slots, false));
+    List<Boolean> participle = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     double score = pattern.rule().bonus();
     List<Mention> mentions = new ArrayList<>();
     for (int i = 0; i < matched.length; i++) {
       parts.set(pattern.places()[i], Optional.of(matched[i].part()));
       String lastWord = tokens.get(matched[i].to() - 1).plain();
-      plural.set(pattern.places()[i], !vocabulary.singular(lastWord).equals(lastWord));
+      plural.set(pattern.places()[i], vocabulary.isPlural(lastWord));
+      participle.set(pattern.places()[i], vocabulary.isParticiple(lastWord));
       score += matched[i].score();
       mentions.addAll(matched[i].mentions());
     }
@@ -229,7 +231,7 @@ final class Chart {
     pattern
         .rule()
         .apply(
-            new Match(parts, plural, matched[0].from()),
+            new Match(parts, plural, participle, matched[0].from()),
             scope,
             part ->
                 agenda.addLast(

@@ -52,6 +52,10 @@ final class Collected {
   Optional<Contribution.Events> events = Optional.empty();
   Optional<Contrast> comparative = Optional.empty();
   boolean inShares;
+
+  /** Whether the words make sense only with a time. */
+  boolean needsTime;
+
   boolean counting;
   boolean showing;
   boolean sideBySide;

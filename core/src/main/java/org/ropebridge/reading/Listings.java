@@ -49,7 +49,9 @@ final class Listings {
     if (nouns.isEmpty() && said.subjects.isEmpty()) {
       said.filters.stream()
           .filter(Filter.HasText.class::isInstance)
-          .forEach(f -> nouns.add(((Filter.HasText) f).column().table()));
+          .map(f -> ((Filter.HasText) f).column())
+          .filter(c -> scope.holds(c, Column.Holds.TEXT))
+          .forEach(c -> nouns.add(c.table()));
     }
     for (Contribution.Subject subject : said.subjects) {
       if (!(subject.what() instanceof Grouping.ByColumn by)

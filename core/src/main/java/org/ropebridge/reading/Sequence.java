@@ -112,7 +112,8 @@ record Sequence(
     for (Mention mention : mentions) {
       if (mention.from() == i
           && mention.meaning() instanceof Meaning.FunctionWord word
-          && word.role().mayStandAlone()) {
+          && word.role().mayStandAlone()
+          && !(i == 0 && word.role() == Role.WHERE)) {
         idle = true;
         boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
         boolean free =

@@ -3,6 +3,7 @@ package org.ropebridge.reading;
 import java.util.Optional;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.ColumnMapping;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
@@ -18,6 +19,16 @@ final class WithRole {
                 rows.counted().equals(column.table())
                     ? new Measure.DistinctRows(rows.counted(), rows.with(), Optional.of(role))
                     : rows)
-        .of(plan);
+        .of(plan.withFilters(plan.filters().stream().map(f -> withRole(f, column, role)).toList()));
+  }
+
+  private static Filter withRole(Filter filter, ColumnRef column, String role) {
+    return filter instanceof Filter.Having having
+            && having.role().isEmpty()
+            && having.anchor().equals(column.table())
+            && role.startsWith(having.table() + ".")
+        ? new Filter.Having(
+            having.anchor(), having.table(), Optional.of(role), having.filters(), having.negated())
+        : filter;
   }
 }

@@ -18,7 +18,7 @@ final class AverageQuotientRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return -0.1;
   }
 
   @Override

@@ -19,6 +19,9 @@ final class ColumnOfNounRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.ColumnName name = match.get(0, Meaning.ColumnName.class);
     String table = match.get(1, Meaning.RowNoun.class).table();
+    if (scope.isTemporal(name.column())) {
+      return;
+    }
     if (name.column().table().equals(table) && !scope.model().namesItsTable(name.column())) {
       out.accept(name);
     }

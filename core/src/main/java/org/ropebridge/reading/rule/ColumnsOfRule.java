@@ -31,6 +31,9 @@ final class ColumnsOfRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(3, Meaning.RowNoun.class).table();
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
+    if (match.isParticiple(1)) {
+      return;
+    }
     boolean reached =
         columns.stream()
             .allMatch(c -> !scope.paths().shortest(table, c.table(), c.role()).isEmpty());

@@ -247,6 +247,9 @@ public sealed interface Contribution extends Part {
   /** "up on last year": the same, with the time that it is compared with. */
   record ComparativeTo(Contrast contrast, Phrase.Time time) implements Contribution {}
 
+  /** "new members": rows by their own date, of which the question must say something. */
+  record NewRows(String table) implements Contribution {}
+
   /** "as a percentage": measures are told as parts of the whole. */
   record InShares() implements Contribution {}
 

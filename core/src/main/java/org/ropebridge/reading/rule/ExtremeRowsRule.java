@@ -13,6 +13,7 @@ import org.ropebridge.plan.Listing;
 final class ExtremeRowsRule extends Rule {
   ExtremeRowsRule() {
     super(
+        Slot.a(Meaning.RankWord.class, Meaning.RankWord::top).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.SuperlativeWord.class),
         Slot.a(Meaning.RowNoun.class));
@@ -25,15 +26,18 @@ final class ExtremeRowsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Meaning.SuperlativeWord word = match.get(1, Meaning.SuperlativeWord.class);
-    String table = match.get(2, Meaning.RowNoun.class).table();
+    Meaning.SuperlativeWord word = match.get(2, Meaning.SuperlativeWord.class);
+    String table = match.get(3, Meaning.RowNoun.class).table();
     boolean named = scope.namingColumn(table).isPresent();
-    boolean several = match.has(0) || match.isPlural(2);
+    boolean several = match.has(1) || match.isPlural(3);
     int count =
         match
-            .find(0, Meaning.NumberWord.class)
+            .find(1, Meaning.NumberWord.class)
             .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+    if (match.has(0) && !match.has(1)) {
+      return;
+    }
     if (count < 1 || !named && !several) {
       return;
     }

@@ -23,7 +23,7 @@ final class KeepRatioRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.9;
+    return 1.7;
   }
 
   @Override

@@ -45,6 +45,7 @@ final class Keeps {
         || measure instanceof Measure.Share
         || measure instanceof Measure.Compared c && c.move() == Measure.Move.GROWTH
         || measure instanceof Measure.Narrowed n && isShare(n.of(), scope)
+        || measure instanceof Measure.OverParts o && isShare(o.of(), scope)
         || measure instanceof Measure.MetricValue m
             && scope.model().metric(m.metric()).shownAs() == Metric.ShownAs.PERCENT;
   }

@@ -11,9 +11,11 @@ import org.ropebridge.lexicon.Role;
  *
  * @param parts one for each slot; empty where an optional slot was left out
  * @param plural for each slot, whether the last word of its part is a plural
+ * @param participle for each slot, whether the last word of its part says that something was done
  * @param start index of the first token
  */
-public record Match(List<Optional<Part>> parts, List<Boolean> plural, int start) {
+public record Match(
+    List<Optional<Part>> parts, List<Boolean> plural, List<Boolean> participle, int start) {
 
   boolean has(int slot) {
     return parts.get(slot).isPresent();
@@ -21,6 +23,11 @@ public record Match(List<Optional<Part>> parts, List<Boolean> plural, int start)
 
   boolean isPlural(int slot) {
     return plural.get(slot);
+  }
+
+  /** Whether the last word of the part says that something was done: "collected". */
+  boolean isParticiple(int slot) {
+    return participle.get(slot);
   }
 
   <P extends Part> P get(int slot, Class<P> type) {

@@ -14,7 +14,7 @@ final class WhoRule extends Rule {
 
   @Override
   public double bonus() {
-    return -0.5;
+    return -0.65;
   }
 
   @Override
