@@ -5,8 +5,10 @@ import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -26,6 +28,7 @@ final class EnglishPhrasebook implements Phrasebook {
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
   private static final DateTimeFormatter MONTH =
       DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
+  private static final int HOURS = 24;
   private static final String EXCLUDING = "excluding ";
 
   @Override
@@ -255,10 +258,40 @@ final class EnglishPhrasebook implements Phrasebook {
   }
 
   @Override
-  public String weekdays(Set<DayOfWeek> days, boolean negated) {
+  public String recurring(TimeUnit part, Set<Integer> numbers, boolean negated) {
+    if (part == TimeUnit.HOUR_OF_DAY) {
+      return (negated ? EXCLUDING : "") + "between " + hours(numbers) + " o'clock";
+    }
+    boolean days = part == TimeUnit.DAY_OF_WEEK;
     List<String> names =
-        days.stream().map(d -> d.getDisplayName(TextStyle.FULL, Locale.ENGLISH) + "s").toList();
-    return (negated ? EXCLUDING : "on ") + and(names);
+        numbers.stream()
+            .map(
+                n ->
+                    days
+                        ? DayOfWeek.of(n).getDisplayName(TextStyle.FULL, Locale.ENGLISH) + "s"
+                        : Month.of(n).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+            .toList();
+    String all = and(names) + (days ? "" : " of any year");
+    return (negated ? EXCLUDING : days ? "on " : "in ") + all;
+  }
+
+  /** The stretches of hours, from their first to the one after their last. */
+  private String hours(Set<Integer> numbers) {
+    List<String> stretches = new ArrayList<>();
+    for (int hour : numbers) {
+      boolean begins = !numbers.contains((hour + HOURS - 1) % HOURS) || numbers.size() == HOURS;
+      if (begins) {
+        int end = hour + 1;
+        while (numbers.contains(end % HOURS) && end < hour + HOURS) {
+          end++;
+        }
+        stretches.add(hour + " and " + (end > HOURS ? end - HOURS : end));
+        if (numbers.size() == HOURS) {
+          break;
+        }
+      }
+    }
+    return and(stretches);
   }
 
   @Override

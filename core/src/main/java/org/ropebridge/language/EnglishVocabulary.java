@@ -1707,6 +1707,30 @@ final class EnglishVocabulary implements Vocabulary {
       String name = day.getDisplayName(TextStyle.FULL, Locale.ENGLISH).toLowerCase(Locale.ROOT);
       put(new Meaning.WeekdayWord(day), name);
     }
+    put(Role.BEFORE_NOON, "am", "a m", "in the morning");
+    put(Role.AFTER_NOON, "pm", "p m", "in the afternoon", "in the evening", "at night");
+    put(Role.O_CLOCK, "o'clock", "o clock", "oclock", "hours", "h");
+    put(
+        Role.ANY_YEAR,
+        "of any year",
+        "over the years",
+        "across years",
+        "across the years",
+        "across all years",
+        "in any year");
+    put(Role.EVERY, "every", "each", "any", "in every", "in each", "in any");
+    put(new Meaning.HoursWord(22, 6), "at night", "by night", "during the night");
+    put(
+        new Meaning.HoursWord(6, 12),
+        "in the morning",
+        "in the mornings",
+        "mornings",
+        "before noon",
+        "before midday");
+    put(new Meaning.HoursWord(12, 18), "in the afternoon", "in the afternoons", "afternoons");
+    put(new Meaning.HoursWord(18, 22), "in the evening", "in the evenings", "evenings");
+    put(new Meaning.HoursWord(12, 24), "after noon", "after midday");
+    put(new Meaning.HoursWord(0, 6), "after midnight");
     put(Role.WEEKEND, "weekend", "weekends", "the weekend");
     put(Role.THIS, "this", "current", "the current", "this current");
     put(Role.NEXT, "next", "the next", "coming", "the coming", "upcoming");

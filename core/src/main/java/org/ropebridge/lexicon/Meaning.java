@@ -60,6 +60,9 @@ public sealed interface Meaning extends Part {
   /** A quarter of the calendar year, 1 to 4. */
   record QuarterWord(int quarter) implements Meaning {}
 
+  /** A part of the day, from one hour to another: "in the morning". */
+  record HoursWord(int from, int to) implements Meaning {}
+
   /** A weekday's name. */
   record WeekdayWord(DayOfWeek day) implements Meaning {}
 

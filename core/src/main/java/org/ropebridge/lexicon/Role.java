@@ -120,6 +120,13 @@ public enum Role {
   /** "as a percentage". */
   IN_SHARES(false),
   AFFECT(false),
+  BEFORE_NOON(false),
+  AFTER_NOON(false),
+  O_CLOCK(false),
+  /** "of any year". */
+  ANY_YEAR(false),
+  /** "every", before a month. */
+  EVERY(false),
   NEW(false),
   /** "time to": until something is done. */
   TIME_TO(false),

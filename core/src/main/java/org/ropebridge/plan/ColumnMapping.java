@@ -89,8 +89,8 @@ public final class ColumnMapping {
       return new Filter.HasText(columns.apply(f.column()), f.where(), f.text(), f.negated());
     } else if (filter instanceof Filter.InPeriod f) {
       return new Filter.InPeriod(f.period(), date(f.date()), f.negated());
-    } else if (filter instanceof Filter.OnWeekdays f) {
-      return new Filter.OnWeekdays(f.days(), date(f.date()), f.negated());
+    } else if (filter instanceof Filter.Recurring f) {
+      return new Filter.Recurring(f.part(), f.numbers(), date(f.date()), f.negated());
     } else if (filter instanceof Filter.Among f) {
       return new Filter.Among(columns.apply(f.column()), f.plan(), f.negated());
     }

@@ -3,10 +3,10 @@ package org.ropebridge.plan;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.ropebridge.model.ColumnRef;
 
 /** Which rows of the tables count. */
@@ -70,14 +70,32 @@ public sealed interface Filter {
   record InPeriod(Period period, Optional<ColumnRef> date, boolean negated) implements Filter {}
 
   /**
-   * Rows on some days of the week.
+   * Rows at times that come again: on Mondays, in any July, between 18 and 22 o'clock.
    *
+   * @param part days of the week (1 to 7 from Monday), months of the year (1 to 12) or hours of the
+   *     day (0 to 23)
+   * @param numbers which of them; not empty
    * @param date the date column meant; empty for each measure's own
    */
-  record OnWeekdays(Set<DayOfWeek> days, Optional<ColumnRef> date, boolean negated)
+  record Recurring(TimeUnit part, Set<Integer> numbers, Optional<ColumnRef> date, boolean negated)
       implements Filter {
-    public OnWeekdays {
-      days = Collections.unmodifiableSet(EnumSet.copyOf(days));
+    /** Rows on some days of the week. */
+    public static Recurring on(Set<DayOfWeek> days, boolean negated) {
+      Set<Integer> numbers = new TreeSet<>();
+      days.forEach(d -> numbers.add(d.getValue()));
+      return new Recurring(TimeUnit.DAY_OF_WEEK, numbers, Optional.empty(), negated);
+    }
+
+    public Recurring {
+      numbers = Collections.unmodifiableSet(new TreeSet<>(numbers));
+      if (numbers.isEmpty() || part.isStretch()) {
+        throw new IllegalArgumentException("nothing that comes again: " + part + numbers);
+      }
+    }
+
+    /** The same of a certain date. */
+    public Recurring withDate(ColumnRef newDate) {
+      return new Recurring(part, numbers, Optional.of(newDate), negated);
     }
   }
 

@@ -33,13 +33,13 @@ final class FilterCheck {
     if (new HashSet<>(filters).size() < filters.size()) {
       ground.malformed("The same thing is asked for twice.");
     }
-    List<Optional<ColumnRef>> dates =
+    List<List<Object>> recurring =
         filters.stream()
-            .filter(Filter.OnWeekdays.class::isInstance)
-            .map(f -> ((Filter.OnWeekdays) f).date())
+            .filter(Filter.Recurring.class::isInstance)
+            .map(f -> List.<Object>of(((Filter.Recurring) f).date(), ((Filter.Recurring) f).part()))
             .toList();
-    if (new HashSet<>(dates).size() < dates.size()) {
-      ground.malformed("One date is limited to days of the week twice.");
+    if (new HashSet<>(recurring).size() < recurring.size()) {
+      ground.malformed("One date is limited to days of the week, months or hours twice.");
     }
     List<ColumnRef> columns =
         filters.stream()
@@ -72,8 +72,9 @@ final class FilterCheck {
       ground.condition(base, meets.table(), meets.condition());
     } else if (filter instanceof Filter.InPeriod period) {
       ground.date(base, period.date());
-    } else if (filter instanceof Filter.OnWeekdays weekdays) {
-      ground.date(base, weekdays.date());
+    } else if (filter instanceof Filter.Recurring recurring) {
+      ground.hours(base, recurring.part(), recurring.date());
+      ground.date(base, recurring.date());
     } else if (filter instanceof Filter.Having having) {
       having(base, having);
     } else {

@@ -106,6 +106,18 @@ final class Ground {
     return new ColumnRef(table, model.table(table).key(), role);
   }
 
+  /** Holds that there are hours where hours are asked for. */
+  void hours(Base base, TimeUnit part, Optional<ColumnRef> said) {
+    Optional<ColumnRef> date = said.or(base::date);
+    boolean hasHours =
+        date.isPresent()
+            && hasColumn(date.get())
+            && model.column(date.get()).holds() == Column.Holds.TIME;
+    if (part == TimeUnit.HOUR_OF_DAY && !hasHours) {
+      fault(Kind.NO_DATE, "The dates of " + plural(base) + " have no time of day.");
+    }
+  }
+
   void date(Base base, Optional<ColumnRef> said) {
     if (said.isPresent()) {
       if (hasColumn(said.get())) {

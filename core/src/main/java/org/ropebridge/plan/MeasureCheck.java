@@ -175,15 +175,7 @@ final class MeasureCheck {
       ground.condition(base, by.table(), by.condition());
     } else {
       Grouping.ByTime time = (Grouping.ByTime) grouping;
-      if (time.unit() == TimeUnit.HOUR_OF_DAY) {
-        Optional<ColumnRef> date = time.date().or(base::date);
-        boolean hasHours =
-            date.isPresent() && model.column(date.get()).holds() == Column.Holds.TIME;
-        if (!hasHours) {
-          ground.fault(
-              Kind.NO_DATE, "The dates of " + ground.plural(base) + " have no time of day.");
-        }
-      }
+      ground.hours(base, time.unit(), time.date());
       ground.date(base, time.date());
     }
   }

@@ -1,7 +1,6 @@
 package org.ropebridge.plan;
 
 import java.math.BigDecimal;
-import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -46,7 +45,12 @@ public interface Phrasebook {
   /** The period with its preposition ("in 2025", "this year"), or excluded. */
   String period(Period period, PeriodResolver resolver, boolean negated);
 
-  String weekdays(Set<DayOfWeek> days, boolean negated);
+  /**
+   * "on Mondays", "in July of any year", "between 18 and 22 o'clock", or excluded.
+   *
+   * @param part days of the week, months of the year or hours of the day
+   */
+  String recurring(TimeUnit part, Set<Integer> numbers, boolean negated);
 
   /** "with booking date in July 2026". */
   String onDate(String date, String period);

@@ -280,9 +280,9 @@ public final class Restatement {
       String period = phrases.period(in.period(), resolver, in.negated());
       return in.date().map(d -> phrases.onDate(naming.column(d), period)).orElse(period);
     } else {
-      Filter.OnWeekdays on = (Filter.OnWeekdays) filter;
-      String days = phrases.weekdays(on.days(), on.negated());
-      return on.date().map(d -> phrases.onDate(naming.column(d), days)).orElse(days);
+      Filter.Recurring on = (Filter.Recurring) filter;
+      String times = phrases.recurring(on.part(), on.numbers(), on.negated());
+      return on.date().map(d -> phrases.onDate(naming.column(d), times)).orElse(times);
     }
   }
 }

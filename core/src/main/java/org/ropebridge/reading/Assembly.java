@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
@@ -13,6 +14,7 @@ import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.ColumnMapping;
+import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
@@ -93,6 +95,9 @@ final class Assembly {
         said.predicates.add(narrowing.filter());
       } else {
         narrow(narrowing.filter());
+      }
+      if (narrowing.anyYear()) {
+        said.anyYear.add(narrowing.filter());
       }
     } else if (contribution instanceof Contribution.Noun noun) {
       noun(noun.table(), joined);
@@ -401,6 +406,7 @@ final class Assembly {
   private Optional<Result> finish() {
     settleFilters();
     said.events.ifPresent(this::byDateOf);
+    everyYear();
     boolean spans = said.isOverTime();
     if (said.overTime && !spans) {
       said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
@@ -572,6 +578,39 @@ final class Assembly {
                                     && !p.equals(q)));
   }
 
+  /** "in July by year": the July of every year, where no year was said. */
+  private void everyYear() {
+    boolean byYear =
+        said.groupings.stream()
+            .anyMatch(g -> g instanceof Grouping.ByTime time && time.unit() == TimeUnit.YEAR);
+    boolean oneTime = said.filters.stream().filter(Filter.InPeriod.class::isInstance).count() == 1;
+    if (byYear && oneTime) {
+      said.filters.replaceAll(
+          f ->
+              said.anyYear.contains(f)
+                  ? months((Filter.InPeriod) f).<Filter>map(m -> m).orElse(f)
+                  : f);
+    }
+  }
+
+  private Optional<Filter.Recurring> months(Filter.InPeriod in) {
+    boolean ofMonths =
+        in.period() instanceof Period.Span span
+                && (span.unit() == Period.Unit.MONTH || span.unit() == Period.Unit.QUARTER)
+            || in.period() instanceof Period.InSeason;
+    if (!ofMonths) {
+      return Optional.empty();
+    }
+    DayRange days = scope.periods().resolve(in.period());
+    Set<Integer> months = new TreeSet<>();
+    LocalDate end = days.end().orElseThrow();
+    for (LocalDate d = days.first().orElseThrow(); d.isBefore(end); d = d.plusMonths(1)) {
+      months.add(d.getMonthValue());
+    }
+    return Optional.of(
+        new Filter.Recurring(TimeUnit.MONTH_OF_YEAR, months, in.date(), in.negated()));
+  }
+
   /** Where times are compared, "registered this year" is a time of what is counted. */
   private void ownDates() {
     List<Measure> measures = new ArrayList<>(said.measures);
@@ -599,8 +638,8 @@ final class Assembly {
         f ->
             f instanceof Filter.InPeriod in && in.date().isEmpty()
                 ? new Filter.InPeriod(in.period(), date, in.negated())
-                : f instanceof Filter.OnWeekdays on && on.date().isEmpty()
-                    ? new Filter.OnWeekdays(on.days(), date, on.negated())
+                : f instanceof Filter.Recurring on && on.date().isEmpty()
+                    ? on.withDate(events.date())
                     : f);
     said.groupings.replaceAll(
         g ->

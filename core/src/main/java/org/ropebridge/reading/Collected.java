@@ -53,6 +53,9 @@ final class Collected {
   Optional<Contrast> comparative = Optional.empty();
   boolean inShares;
 
+  /** Filters by a time whose year was not said. */
+  final List<Filter> anyYear = new ArrayList<>();
+
   /** Whether the words make sense only with a time. */
   boolean needsTime;
 

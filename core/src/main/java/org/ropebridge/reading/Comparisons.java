@@ -69,7 +69,7 @@ final class Comparisons {
   private Optional<Filter> lastNarrowing() {
     List<Filter> parts =
         said.filters.stream()
-            .filter(f -> !(f instanceof Filter.InPeriod) && !(f instanceof Filter.OnWeekdays))
+            .filter(f -> !(f instanceof Filter.InPeriod) && !(f instanceof Filter.Recurring))
             .toList();
     return parts.isEmpty() ? Optional.empty() : Optional.of(parts.get(parts.size() - 1));
   }

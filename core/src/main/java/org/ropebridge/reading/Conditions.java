@@ -30,7 +30,7 @@ final class Conditions {
     if (filter instanceof Filter.InPeriod in) {
       return in.date().isEmpty()
           && MeasureTables.date(table, Optional.empty(), scope.model()).isPresent();
-    } else if (filter instanceof Filter.OnWeekdays) {
+    } else if (filter instanceof Filter.Recurring) {
       return true;
     }
     return column(filter)

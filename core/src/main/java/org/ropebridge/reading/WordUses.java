@@ -102,7 +102,7 @@ final class WordUses {
   private static boolean isAboutTime(Edge edge) {
     return edge.part() instanceof Contribution.Narrowing narrowing
         && (narrowing.filter() instanceof Filter.InPeriod
-            || narrowing.filter() instanceof Filter.OnWeekdays);
+            || narrowing.filter() instanceof Filter.Recurring);
   }
 
   private WordUse use(Mention mention, List<Token> tokens, boolean aboutTime) {

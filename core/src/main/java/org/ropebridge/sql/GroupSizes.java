@@ -160,8 +160,8 @@ final class GroupSizes {
       return Optional.of(new Filter.HasText(f.column(), f.where(), f.text(), false));
     } else if (filter instanceof Filter.InPeriod f && f.negated()) {
       return Optional.of(new Filter.InPeriod(f.period(), f.date(), false));
-    } else if (filter instanceof Filter.OnWeekdays f && f.negated()) {
-      return Optional.of(new Filter.OnWeekdays(f.days(), f.date(), false));
+    } else if (filter instanceof Filter.Recurring f && f.negated()) {
+      return Optional.of(new Filter.Recurring(f.part(), f.numbers(), f.date(), false));
     } else if (filter instanceof Filter.Having f) {
       return Optional.of(
           new Filter.Having(f.anchor(), f.table(), f.role(), f.filters(), !f.negated()));

@@ -19,7 +19,6 @@ import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
-import org.ropebridge.plan.TimeUnit;
 
 /** Turns a plan's filters into conditions on the rows of a scan; what people asked for is bound. */
 final class RowFilters {
@@ -90,15 +89,15 @@ final class RowFilters {
       Condition within = within(date, scan, shift.days(in, ground.periods()));
       return in.negated() ? DSL.condition("({0}) is not true", within) : within;
     } else {
-      Filter.OnWeekdays on = (Filter.OnWeekdays) filter;
+      Filter.Recurring on = (Filter.Recurring) filter;
       Field<?> date = scan.column(on.date().or(() -> ownDate).orElseThrow());
-      List<Field<?>> days = new ArrayList<>();
-      on.days().forEach(d -> days.add(inline(d.getValue())));
+      List<Field<?>> numbers = new ArrayList<>();
+      on.numbers().forEach(n -> numbers.add(inline(n)));
       Condition among =
           DSL.condition(
               "{0} in ({1})",
-              ground.dialect().bucket(TimeUnit.DAY_OF_WEEK, date, ground.model().calendar()),
-              DSL.list(days));
+              ground.dialect().bucket(on.part(), date, ground.model().calendar()),
+              DSL.list(numbers));
       return on.negated() ? DSL.condition("({0}) is not true", among) : among;
     }
   }

@@ -38,7 +38,7 @@ final class Spans {
         plan.filters().stream()
             .anyMatch(
                 f ->
-                    f instanceof Filter.OnWeekdays
+                    f instanceof Filter.Recurring
                         || f instanceof Filter.InPeriod in && in.negated());
     return !gapsWanted && !ranksWhatThereIs() && Grouping.stretches(plan.groupings()).size() == 1;
   }

@@ -234,7 +234,7 @@ final class TableBlock implements Block {
     List<Filter> all = new ArrayList<>(plan.filters());
     all.addAll(key.narrowing());
     for (Filter filter : all) {
-      if (filter instanceof Filter.InPeriod || filter instanceof Filter.OnWeekdays) {
+      if (filter instanceof Filter.InPeriod || filter instanceof Filter.Recurring) {
         where = where.and(filters.of(filter, inner, key.date(), key.shift()));
       }
     }

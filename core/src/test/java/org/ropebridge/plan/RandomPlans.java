@@ -1,15 +1,14 @@
 package org.ropebridge.plan;
 
 import java.math.BigDecimal;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
@@ -414,12 +413,28 @@ public final class RandomPlans {
           return new Filter.Meets(
               table.name(), pick(table.conditions()).name(), random.nextInt(4) == 0);
         case 4:
-          Set<DayOfWeek> days =
-              EnumSet.of(pick(List.of(DayOfWeek.values())), pick(List.of(DayOfWeek.values())));
-          return new Filter.OnWeekdays(days, date(), random.nextInt(4) == 0);
+          return recurring();
         default:
           return period();
       }
+    }
+
+    private Filter recurring() {
+      TimeUnit part =
+          pick(List.of(TimeUnit.DAY_OF_WEEK, TimeUnit.MONTH_OF_YEAR, TimeUnit.HOUR_OF_DAY));
+      Set<Integer> numbers = new TreeSet<>();
+      if (part == TimeUnit.HOUR_OF_DAY) {
+        int from = random.nextInt(24);
+        int hours = 1 + random.nextInt(23);
+        for (int i = 0; i < hours; i++) {
+          numbers.add((from + i) % 24);
+        }
+      } else {
+        int most = part == TimeUnit.DAY_OF_WEEK ? 7 : 12;
+        numbers.add(1 + random.nextInt(most));
+        numbers.add(1 + random.nextInt(most));
+      }
+      return new Filter.Recurring(part, numbers, date(), random.nextInt(4) == 0);
     }
 
     private Filter having() {

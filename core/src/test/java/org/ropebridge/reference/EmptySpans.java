@@ -98,7 +98,7 @@ final class EmptySpans {
   private static boolean leavesGaps(Plan plan) {
     return plan.filters().stream()
         .anyMatch(
-            f -> f instanceof Filter.OnWeekdays || f instanceof Filter.InPeriod in && in.negated());
+            f -> f instanceof Filter.Recurring || f instanceof Filter.InPeriod in && in.negated());
   }
 
   /** Among the highest, only what there is counts; figures along time need every span. */

@@ -1,6 +1,7 @@
 package org.ropebridge.reference;
 
 import java.math.BigDecimal;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.ColumnRef;
@@ -10,6 +11,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.TimeUnit;
 
 /** Says whether a filter holds for a row. */
 final class Holding {
@@ -59,9 +61,9 @@ final class Holding {
     } else if (filter instanceof Filter.InPeriod in) {
       Object date = reach.value(row, in.date().or(() -> ownDate).orElseThrow());
       return moment.within(date, in, periods) != in.negated();
-    } else if (filter instanceof Filter.OnWeekdays on) {
+    } else if (filter instanceof Filter.Recurring on) {
       Object date = reach.value(row, on.date().or(() -> ownDate).orElseThrow());
-      boolean among = date != null && on.days().contains(Moment.day(date).getDayOfWeek());
+      boolean among = date != null && on.numbers().contains(number(on.part(), date));
       return among != on.negated();
     } else if (filter instanceof Filter.Having having) {
       return having(having, row, moment) != having.negated();
@@ -95,6 +97,14 @@ final class Holding {
       case ANYWHERE -> text.contains(wanted);
       case AT_START -> text.startsWith(wanted);
       case AT_END -> text.endsWith(wanted);
+    };
+  }
+
+  private static int number(TimeUnit part, Object date) {
+    return switch (part) {
+      case DAY_OF_WEEK -> Moment.day(date).getDayOfWeek().getValue();
+      case MONTH_OF_YEAR -> Moment.day(date).getMonthValue();
+      default -> ((LocalDateTime) date).getHour();
     };
   }
 

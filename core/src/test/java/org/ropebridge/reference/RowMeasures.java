@@ -159,7 +159,7 @@ final class RowMeasures {
       Row row, ColumnRef date, List<Filter> filters, Plan plan, Moment moment) {
     List<Filter> ofTime =
         filters.stream()
-            .filter(f -> f instanceof Filter.InPeriod || f instanceof Filter.OnWeekdays)
+            .filter(f -> f instanceof Filter.InPeriod || f instanceof Filter.Recurring)
             .toList();
     List<Grouping> spans =
         plan.groupings().stream().filter(Grouping.ByTime.class::isInstance).toList();

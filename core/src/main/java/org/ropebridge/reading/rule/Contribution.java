@@ -45,10 +45,15 @@ public sealed interface Contribution extends Part {
    * A filter.
    *
    * @param bare whether it stands without a preposition, as an adjective does
+   * @param anyYear whether it is a time whose year was not said
    */
-  record Narrowing(Filter filter, boolean bare) implements Contribution {
+  record Narrowing(Filter filter, boolean bare, boolean anyYear) implements Contribution {
     public Narrowing(Filter filter) {
-      this(filter, false);
+      this(filter, false, false);
+    }
+
+    public Narrowing(Filter filter, boolean bare) {
+      this(filter, bare, false);
     }
   }
 

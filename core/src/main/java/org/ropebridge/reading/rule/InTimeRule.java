@@ -25,6 +25,8 @@ final class InTimeRule extends Rule {
             new Filter.InPeriod(
                 match.get(2, Phrase.Time.class).period(),
                 Optional.empty(),
-                match.isWord(0, Role.EXCLUDING))));
+                match.isWord(0, Role.EXCLUDING)),
+            false,
+            !match.get(2, Phrase.Time.class).yearSaid()));
   }
 }

@@ -37,10 +37,8 @@ final class OnDateColumnRule extends Rule {
       out.accept(
           new Contribution.Narrowing(
               new Filter.InPeriod(in.period(), Optional.of(column), in.negated())));
-    } else if (filter instanceof Filter.OnWeekdays on && on.date().isEmpty()) {
-      out.accept(
-          new Contribution.Narrowing(
-              new Filter.OnWeekdays(on.days(), Optional.of(column), on.negated())));
+    } else if (filter instanceof Filter.Recurring on && on.date().isEmpty()) {
+      out.accept(new Contribution.Narrowing(on.withDate(column)));
     }
   }
 }

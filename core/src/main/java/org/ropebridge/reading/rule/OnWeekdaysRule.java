@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -22,9 +21,7 @@ final class OnWeekdaysRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.Narrowing(
-            new Filter.OnWeekdays(
-                match.get(2, Phrase.Weekdays.class).days(),
-                Optional.empty(),
-                match.isWord(0, Role.EXCLUDING))));
+            Filter.Recurring.on(
+                match.get(2, Phrase.Weekdays.class).days(), match.isWord(0, Role.EXCLUDING))));
   }
 }

@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.time.DayOfWeek;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
@@ -31,8 +30,7 @@ final class OpposedDaysRule extends Rule {
     if (!first.equals(second)) {
       out.accept(
           new Contribution.OpposedFilters(
-              new Filter.OnWeekdays(first, Optional.empty(), false),
-              new Filter.OnWeekdays(second, Optional.empty(), false)));
+              Filter.Recurring.on(first, false), Filter.Recurring.on(second, false)));
     }
   }
 }

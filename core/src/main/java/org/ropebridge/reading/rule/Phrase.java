@@ -35,6 +35,19 @@ public sealed interface Phrase extends Part {
    */
   record Time(Period period, boolean yearSaid) implements Phrase {}
 
+  /** An hour of the day, 0 to 24. */
+  record Clock(int hour) implements Phrase {}
+
+  /** Hours of the day, from one to before another, which may be on the next day. */
+  record Hours(int from, int to) implements Phrase {}
+
+  /** Months of any year. */
+  record Months(Set<Integer> numbers) implements Phrase {
+    public Months {
+      numbers = Set.copyOf(numbers);
+    }
+  }
+
   /** Days of the week. */
   record Weekdays(Set<DayOfWeek> days) implements Phrase {
     public Weekdays {

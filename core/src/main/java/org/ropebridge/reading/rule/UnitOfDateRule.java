@@ -18,7 +18,7 @@ final class UnitOfDateRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.5;
+    return 0.42;
   }
 
   @Override
