@@ -182,6 +182,8 @@ final class EnglishInflection {
       return Optional.of(noun.substring(0, noun.length() - 3));
     } else if (noun.endsWith("ment") && noun.length() > 6) {
       return Optional.of(noun.substring(0, noun.length() - 4));
+    } else if (noun.endsWith("ture") && noun.length() > 6) {
+      return Optional.of(noun.substring(0, noun.length() - 3));
     } else if (noun.endsWith("ival") && noun.length() > 6) {
       return Optional.of(noun.substring(0, noun.length() - 2) + "e");
     } else if (noun.endsWith("ery") && noun.length() > 6) {

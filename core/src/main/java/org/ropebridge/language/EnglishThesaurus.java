@@ -42,7 +42,6 @@ final class EnglishThesaurus {
               .also("spend", "spent", "spending"),
           group("profit", "gain", "net income", "surplus", "bottom line"),
           group("wage", "salary", "pay", "payroll", "compensation", "staff cost", "labour cost"),
-          group("price", "rate", "fee", "charge"),
           group("discount", "rebate", "reduction", "markdown"),
           group("customer", "client", "buyer", "shopper", "patron", "purchaser", "consumer"),
           group(

@@ -1278,6 +1278,34 @@ final class EnglishVocabulary implements Vocabulary {
         "that is called");
     put(Role.OLDER, "older than", "aged over", "over the age of");
     put(Role.YOUNGER, "younger than", "aged under", "under the age of", "newer than");
+    put(Role.RANKED_BY, "ranked by", "ranked according to", "in a ranking by");
+    put(Role.DECADE, "s");
+    put(
+        new Meaning.OftenWord(true),
+        "most often",
+        "most frequently",
+        "the most often",
+        "most times",
+        "the most times");
+    put(new Meaning.OftenWord(false), "least often", "least frequently", "the least often");
+    put(
+        new Meaning.HowWord(List.of("time", "length")),
+        "how long are",
+        "how long is",
+        "how long do",
+        "how long does",
+        "how long did",
+        "how long were",
+        "how long was");
+    put(
+        new Meaning.HowWord(List.of("length")),
+        "how high are",
+        "how high is",
+        "how tall are",
+        "how wide are",
+        "how deep are");
+    put(new Meaning.HowWord(List.of("weight")), "how heavy are", "how heavy is");
+    put(new Meaning.HowWord(List.of("money")), "how expensive are", "how expensive is");
     put(Role.WHO, "who");
     put(Role.NEW, "new", "newly");
     put(Role.WHERE, "where");
@@ -1432,6 +1460,10 @@ final class EnglishVocabulary implements Vocabulary {
         "in bands",
         "bands",
         "in ranges",
+        "grouped",
+        "grouped as",
+        "grouped into",
+        "in groups",
         "bands from",
         "ranges",
         "groups",
@@ -1658,7 +1690,9 @@ final class EnglishVocabulary implements Vocabulary {
         "or higher",
         "and more",
         "and above",
-        "upwards");
+        "upwards",
+        "+",
+        "plus");
     put(Role.OR_LESS, "or less", "or fewer", "or below", "or shorter", "or lower", "and less");
     put(Role.PERCENT, "%", "percent", "per cent");
   }

@@ -175,7 +175,12 @@ public final class Lexicon {
       }
       column.alsoCalled().forEach(s -> add(s, meaning, false, true));
       if (column.holds().isTemporal()) {
-        withoutDateWord(column.label()).ifPresent(s -> add(s, meaning, true, true));
+        Optional<String> event = withoutDateWord(column.label());
+        event.ifPresent(s -> add(s, meaning, true, true));
+        event
+            .map(Tokens::plain)
+            .flatMap(vocabulary::verbOf)
+            .ifPresent(s -> add(s, meaning, true, true));
         column.alsoCalled().stream()
             .map(Tokens::plain)
             .flatMap(s -> vocabulary.notDone(s).stream())

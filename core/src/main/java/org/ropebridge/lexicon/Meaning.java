@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
@@ -101,6 +102,16 @@ public sealed interface Meaning extends Part {
 
   /** "up on": asks whether there is more than at the time that follows, or less. */
   record ComparativeToWord(boolean more) implements Meaning {}
+
+  /** "most often": ranked by how many rows there are. */
+  record OftenWord(boolean most) implements Meaning {}
+
+  /** "how long": asks for the column that measures one of the dimensions. */
+  record HowWord(List<String> dimensions) implements Meaning {
+    public HowWord {
+      dimensions = List.copyOf(dimensions);
+    }
+  }
 
   /** How to show the answer. */
   record PictureWord(Plan.Picture picture) implements Meaning {}

@@ -120,6 +120,9 @@ public enum Role {
   /** "as a percentage". */
   IN_SHARES(false),
   AFFECT(false),
+  RANKED_BY(false),
+  /** "s" behind the first year of a decade. */
+  DECADE(false),
   BEFORE_NOON(false),
   AFTER_NOON(false),
   O_CLOCK(false),

@@ -33,6 +33,9 @@ final class Assembly {
   /** Nearly always something to count is named. */
   private static final double ONLY_VALUES = 0.6;
 
+  /** A second time mostly makes the first one clearer. */
+  private static final double SECOND_TIME = 0.3;
+
   /** A noun in a ranking is what is ranked. */
   private static final double NOUN_NOT_RANKED = 0.4;
 
@@ -177,6 +180,8 @@ final class Assembly {
     } else if (contribution instanceof Contribution.NewRows more) {
       said.needsTime = true;
       noun(more.table(), joined);
+    } else if (contribution instanceof Contribution.DividedBy more) {
+      return once(said.divisor.isEmpty(), () -> said.divisor = Optional.of(more.divisor()));
     } else if (contribution instanceof Contribution.InShares) {
       said.inShares = true;
     } else if (contribution instanceof Contribution.OverTime) {
@@ -365,6 +370,7 @@ final class Assembly {
         filter instanceof Filter.InPeriod
             && last.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
     if (secondTime) {
+      said.penalty += SECOND_TIME;
       List<Filter> others = new ArrayList<>(last.filters());
       others.removeIf(Filter.InPeriod.class::isInstance);
       others.add(filter);
@@ -435,6 +441,9 @@ final class Assembly {
       return Optional.empty();
     }
     if (said.comparative.isPresent() && !contrast(said.comparative.get())) {
+      return Optional.empty();
+    }
+    if (said.divisor.isPresent() && !divide(said.divisor.get())) {
       return Optional.empty();
     }
     boolean runsOn =
@@ -575,6 +584,7 @@ final class Assembly {
                                     && !a.equals(b)
                                 || f instanceof Filter.InPeriod p
                                     && o instanceof Filter.InPeriod q
+                                    && p.date().equals(q.date())
                                     && !p.equals(q)));
   }
 
@@ -706,6 +716,20 @@ final class Assembly {
     return true;
   }
 
+  private boolean divide(Measure.Plain divisor) {
+    boolean one =
+        said.measures.size() == 1
+            && said.measures.get(0) instanceof Measure.Plain
+            && !(said.measures.get(0) instanceof Measure.Arithmetic)
+            && !(divisor instanceof Measure.Arithmetic)
+            && !said.measures.get(0).equals(divisor);
+    if (one) {
+      said.measures.replaceAll(
+          m -> new Measure.Arithmetic(Measure.Operator.DIVIDED_BY, (Measure.Plain) m, divisor));
+    }
+    return one;
+  }
+
   /** "as a percentage": measures that are split are told as parts of the whole. */
   private boolean inShares() {
     if (said.measures.isEmpty() && !inferMeasure()) {
@@ -764,11 +788,12 @@ final class Assembly {
           Optional.of(
               new Contribution.Ranked(
                   extreme.direction(),
-                  subject.plural() ? Contribution.Ranked.SEVERAL : 1,
+                  subject.wanted(),
                   Optional.of(subject.what()),
                   Optional.of(extreme.by())));
     }
-    if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && said.opposed) {
+    boolean beside = said.opposed || said.sideBySide;
+    if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && beside) {
       said.rankMeasures.forEach(said::addMeasure);
     } else if (!said.rankMeasures.isEmpty()) {
       if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {

@@ -51,6 +51,7 @@ final class Collected {
   Optional<Contribution.OpposedFilters> opposedFilters = Optional.empty();
   Optional<Contribution.Events> events = Optional.empty();
   Optional<Contrast> comparative = Optional.empty();
+  Optional<Measure.Plain> divisor = Optional.empty();
   boolean inShares;
 
   /** Filters by a time whose year was not said. */

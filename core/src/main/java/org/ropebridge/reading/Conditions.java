@@ -134,7 +134,10 @@ final class Conditions {
   private boolean told(Collected.Told told) {
     Measure measure = told.keep().measure();
     Optional<String> table =
-        told.table().or(this::subject).or(() -> said.nouns.stream().findFirst());
+        told.table()
+            .or(this::subject)
+            .or(() -> said.nouns.stream().findFirst())
+            .or(() -> told.table().isPresent() ? Optional.empty() : valuesOf(measure));
     Optional<ColumnRef> name = table.flatMap(scope::namingColumn);
     boolean groupsOfPlan =
         !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
@@ -190,6 +193,25 @@ final class Conditions {
     Plan inner = Plan.of(measure, List.of(group), told.filters()).withKeeps(List.of(told.keep()));
     said.addFilter(new Filter.Among(name.get(), inner, false));
     return true;
+  }
+
+  /** "students who booked twice": the table of the values that the rows of the measure point at. */
+  private Optional<String> valuesOf(Measure measure) {
+    List<String> tables =
+        said.filters.stream()
+            .filter(f -> f instanceof Filter.InValues in && !in.negated())
+            .map(f -> ((Filter.InValues) f).column().table())
+            .filter(
+                t ->
+                    MeasureTables.of(measure, scope.model()).stream()
+                        .allMatch(
+                            base ->
+                                !base.equals(t)
+                                    && scope.paths().shortest(base, t, Optional.empty()).size()
+                                        == 1))
+            .distinct()
+            .toList();
+    return tables.size() == 1 ? Optional.of(tables.get(0)) : Optional.empty();
   }
 
   private boolean claimed(Collected.Told told) {

@@ -28,8 +28,10 @@ final class ColumnStatisticRule extends Rule {
     boolean number = scope.holds(column, Column.Holds.NUMBER);
     List<Phrase.Statistic> statistics = match.get(0, Phrase.Statistics.class).statistics();
     boolean ends =
-        statistics.stream()
-            .allMatch(s -> s.kind() == Measure.Kind.MINIMUM || s.kind() == Measure.Kind.MAXIMUM);
+        !match.get(0, Phrase.Statistics.class).ofSize()
+            && statistics.stream()
+                .allMatch(
+                    s -> s.kind() == Measure.Kind.MINIMUM || s.kind() == Measure.Kind.MAXIMUM);
     if (number || ends && scope.isTemporal(column)) {
       out.accept(
           new Contribution.Measures(

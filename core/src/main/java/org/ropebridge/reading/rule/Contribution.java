@@ -87,8 +87,18 @@ public sealed interface Contribution extends Part {
    * "which hut", apart from what makes it stand out.
    *
    * @param plural whether several are asked for
+   * @param count how many, when it is said
    */
-  record Subject(Grouping what, boolean plural) implements Contribution {}
+  record Subject(Grouping what, boolean plural, Optional<Integer> count) implements Contribution {
+    public Subject(Grouping what, boolean plural) {
+      this(what, plural, Optional.empty());
+    }
+
+    /** How many are asked for. */
+    public int wanted() {
+      return count.orElse(plural ? Ranked.SEVERAL : 1);
+    }
+  }
 
   /** "the most guest nights", apart from the subject that has them. */
   record Extreme(Direction direction, Measure by) implements Contribution {}
@@ -254,6 +264,9 @@ public sealed interface Contribution extends Part {
 
   /** "new members": rows by their own date, of which the question must say something. */
   record NewRows(String table) implements Contribution {}
+
+  /** "as a share of revenue", apart from what is a share of it. */
+  record DividedBy(Measure.Plain divisor) implements Contribution {}
 
   /** "as a percentage": measures are told as parts of the whole. */
   record InShares() implements Contribution {}

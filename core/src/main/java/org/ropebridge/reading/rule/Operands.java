@@ -53,6 +53,12 @@ final class Operands {
     return Optional.of(of(part));
   }
 
+  /** Whether averages may be taken over the parts: numbers by themselves are none. */
+  static boolean areParts(Phrase.Groupable groupable, Scope scope) {
+    return !(groupable.grouping() instanceof Grouping.ByColumn by)
+        || !scope.holds(by.column(), Column.Holds.NUMBER);
+  }
+
   /** Two measures put together, unless one is put together already. */
   static Optional<Part> together(
       Measure.Operator operator, Part left, Part right, BigDecimal factor) {

@@ -29,7 +29,8 @@ final class PerOnAverageRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain of = Operands.of(match.get(0, Part.class));
     boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
-    if (totals && !(of instanceof Measure.Statistic)) {
+    boolean parts = Operands.areParts(match.get(2, Phrase.Groupable.class), scope);
+    if (parts && totals && !(of instanceof Measure.Statistic)) {
       out.accept(
           Contribution.Measures.of(
               new Measure.OverParts(

@@ -65,10 +65,18 @@ public sealed interface Phrase extends Part {
   /** Something to group by, without "by". */
   record Groupable(Grouping grouping) implements Phrase {}
 
-  /** Statistics waiting for their column. */
-  record Statistics(List<Statistic> statistics) implements Phrase {
+  /**
+   * Statistics waiting for their column.
+   *
+   * @param ofSize whether they ask for what is largest or smallest, which no date is
+   */
+  record Statistics(List<Statistic> statistics, boolean ofSize) implements Phrase {
     public Statistics {
       statistics = List.copyOf(statistics);
+    }
+
+    public Statistics(List<Statistic> statistics) {
+      this(statistics, false);
     }
   }
 

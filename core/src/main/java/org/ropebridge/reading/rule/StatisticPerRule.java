@@ -31,7 +31,8 @@ final class StatisticPerRule extends Rule {
     boolean per = match.isWord(2, Role.PER);
     boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
     Measure.Kind kind = match.get(0, Meaning.StatisticWord.class).kind();
-    if (per && totals && kind != Measure.Kind.SUM && !(of instanceof Measure.Statistic)) {
+    boolean parts = Operands.areParts(match.get(3, Phrase.Groupable.class), scope);
+    if (parts && per && totals && kind != Measure.Kind.SUM && !(of instanceof Measure.Statistic)) {
       out.accept(
           Contribution.Measures.of(
               new Measure.OverParts(kind, of, match.get(3, Phrase.Groupable.class).grouping())));

@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
@@ -10,7 +11,10 @@ import org.ropebridge.lexicon.Role;
  */
 final class SubjectRule extends Rule {
   SubjectRule() {
-    super(Slot.word(Role.WHICH), Slot.a(Phrase.Groupable.class));
+    super(
+        Slot.word(Role.WHICH),
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Phrase.Groupable.class));
   }
 
   @Override
@@ -22,6 +26,11 @@ final class SubjectRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.Subject(
-            match.get(1, Phrase.Groupable.class).grouping(), match.isPlural(1)));
+            match.get(2, Phrase.Groupable.class).grouping(),
+            match.isPlural(2),
+            match
+                .find(1, Meaning.NumberWord.class)
+                .map(n -> Times.smallWhole(n.number()))
+                .filter(n -> n >= 1)));
   }
 }

@@ -17,6 +17,7 @@ final class SuperlativeRule extends Rule {
     boolean most = match.get(0, Meaning.SuperlativeWord.class).most();
     out.accept(
         new Phrase.Statistics(
-            List.of(new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0))));
+            List.of(new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0)),
+            true));
   }
 }

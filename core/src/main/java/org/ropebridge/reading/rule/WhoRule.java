@@ -19,6 +19,9 @@ final class WhoRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (match.start() > 0) {
+      return;
+    }
     for (ColumnRef person : scope.persons()) {
       out.accept(new Contribution.Subject(new Grouping.ByColumn(person), false));
     }

@@ -1,0 +1,41 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "how long are the bridges", "how long do callouts last" [how long] [noun] -> the average of the
+ * column that it measures
+ */
+final class HowLongRule extends Rule {
+  HowLongRule() {
+    super(
+        Slot.a(Meaning.HowWord.class),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.LAST).maybe(),
+        Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    List<ColumnRef> columns =
+        match.get(0, Meaning.HowWord.class).dimensions().stream()
+            .flatMap(d -> scope.measuredBy(match.get(1, Meaning.RowNoun.class).table(), d).stream())
+            .distinct()
+            .toList();
+    if (columns.size() == 1) {
+      out.accept(
+          Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, columns.get(0))));
+    }
+  }
+}

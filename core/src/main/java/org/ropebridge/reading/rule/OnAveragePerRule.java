@@ -1,0 +1,40 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+
+/**
+ * "how many stays on average per day" [measure] [on average] [per] [something to group by] -> the
+ * average over those parts
+ */
+final class OnAveragePerRule extends Rule {
+  OnAveragePerRule() {
+    super(
+        Slot.a(Part.class, Operands::isOperand),
+        Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE),
+        Slot.word(Role.PER, Role.BY),
+        Slot.a(Phrase.Groupable.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.45;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Measure.Plain of = Operands.of(match.get(0, Part.class));
+    boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
+    boolean parts = Operands.areParts(match.get(3, Phrase.Groupable.class), scope);
+    if (parts && totals && !(of instanceof Measure.Statistic)) {
+      out.accept(
+          Contribution.Measures.of(
+              new Measure.OverParts(
+                  Measure.Kind.AVERAGE, of, match.get(3, Phrase.Groupable.class).grouping())));
+    }
+  }
+}
