@@ -427,7 +427,7 @@ export interface components {
         };
         Having: components["schemas"]["Filter"] & {
             anchor?: string;
-            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             negated?: boolean;
             role?: string;
             table?: string;
@@ -521,17 +521,12 @@ export interface components {
             spans?: number;
         };
         Narrowed: components["schemas"]["Plain"] & {
-            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
         NoticePart: {
             kind: string;
             text: string;
-        };
-        OnWeekdays: components["schemas"]["Filter"] & {
-            date?: components["schemas"]["ColumnRef"];
-            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
-            negated?: boolean;
         };
         Order: {
             by: components["schemas"]["ColumnRef"];
@@ -550,7 +545,7 @@ export interface components {
         Plain: components["schemas"]["Measure"];
         Plan: {
             claim: components["schemas"]["Bound"];
-            filters: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            filters: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             groupings: (components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"])[];
             keeps: components["schemas"]["Keep"][];
             listing: components["schemas"]["Listing"];
@@ -561,7 +556,7 @@ export interface components {
             sort: components["schemas"]["Sort"];
         };
         Portion: components["schemas"]["Plain"] & {
-            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["OnWeekdays"])[];
+            filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
         Proposal: {
@@ -593,6 +588,13 @@ export interface components {
             count: number;
             top: boolean;
             within: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+        };
+        Recurring: components["schemas"]["Filter"] & {
+            date?: components["schemas"]["ColumnRef"];
+            negated?: boolean;
+            numbers?: number[];
+            /** @enum {string} */
+            part?: "YEAR" | "BUSINESS_YEAR" | "QUARTER" | "MONTH" | "WEEK" | "DAY" | "MONTH_OF_YEAR" | "DAY_OF_WEEK" | "HOUR_OF_DAY";
         };
         Relative: components["schemas"]["Period"] & {
             /** Format: int32 */

@@ -29,6 +29,8 @@ final class EnglishPhrasebook implements Phrasebook {
   private static final DateTimeFormatter MONTH =
       DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
   private static final int HOURS = 24;
+  private static final Set<Integer> WEEKEND = Set.of(6, 7);
+  private static final Set<Integer> WORKDAYS = Set.of(1, 2, 3, 4, 5);
   private static final String EXCLUDING = "excluding ";
 
   @Override
@@ -271,7 +273,12 @@ final class EnglishPhrasebook implements Phrasebook {
                         ? DayOfWeek.of(n).getDisplayName(TextStyle.FULL, Locale.ENGLISH) + "s"
                         : Month.of(n).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
             .toList();
-    String all = and(names) + (days ? "" : " of any year");
+    String all =
+        days && numbers.equals(WEEKEND)
+            ? "weekends"
+            : days && numbers.equals(WORKDAYS)
+                ? "weekdays"
+                : and(names) + (days ? "" : " of any year");
     return (negated ? EXCLUDING : days ? "on " : "in ") + all;
   }
 

@@ -454,6 +454,15 @@ final class Assembly {
     if (!new Comparisons(said, scope).settle() || !rank()) {
       return Optional.empty();
     }
+    boolean likeBefore =
+        said.comparative.isPresent()
+            && said.measures.stream()
+                .allMatch(
+                    m ->
+                        m instanceof Measure.Compared c && !(c.earlier() instanceof Measure.Other));
+    if (likeBefore) {
+      said.filters.replaceAll(Assembly::soFar);
+    }
     if (said.opposedFilters.isPresent() && !oppose(said.opposedFilters.get())) {
       return Optional.empty();
     }
@@ -679,6 +688,9 @@ final class Assembly {
     }
     if (!timed) {
       said.versus = Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
+      said.addFilter(
+          new Filter.InPeriod(Period.Relative.current(Period.Unit.YEAR), Optional.empty(), false));
+      said.assumptions.add(new Assumption.ComparedYears());
     }
     Measure.Plain of = (Measure.Plain) said.measures.remove(0);
     said.moved.add(new Contribution.Moved(Measure.Move.CHANGE, of));
@@ -692,6 +704,16 @@ final class Assembly {
     said.claim =
         Optional.of(Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0));
     return true;
+  }
+
+  /** Whether there is more this year can only be said of the same days of both. */
+  private static Filter soFar(Filter filter) {
+    return filter instanceof Filter.InPeriod in
+            && in.period() instanceof Period.Relative relative
+            && relative.equals(Period.Relative.current(relative.unit()))
+            && relative.unit() != Period.Unit.DAY
+        ? new Filter.InPeriod(new Period.ToDate(relative.unit()), in.date(), in.negated())
+        : filter;
   }
 
   /** Every measure for the one part of the rows, and for the other. */
