@@ -1,9 +1,11 @@
 package org.ropebridge.access;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -14,6 +16,7 @@ import org.ropebridge.model.Link;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.SampleQuestion;
 import org.ropebridge.model.Table;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
@@ -58,7 +61,33 @@ public record Access(
                         .add(ExpressionParser.parse(r.sql())));
       }
     }
-    return new Access(model, visible(model, hidden), person, rows, groups);
+    Access access = new Access(model, visible(model, hidden), person, rows, groups);
+    List<SampleQuestion> questions =
+        model.questions().stream().filter(q -> access.maySee(q, hidden)).toList();
+    return questions.equals(model.questions())
+        ? access
+        : new Access(model, access.visible().withQuestions(questions), person, rows, groups);
+  }
+
+  /**
+   * Whether nothing that a sample question's own SQL names is hidden from the person. Access rules
+   * cannot limit such SQL, so it is for those alone whom none limits there.
+   */
+  private boolean maySee(SampleQuestion question, Set<String> hidden) {
+    if (question.sql().isEmpty()) {
+      return true;
+    }
+    Set<String> words =
+        Set.copyOf(Arrays.asList(question.sql().get().toLowerCase(Locale.ROOT).split("\\W+")));
+    boolean namesHidden =
+        hidden.stream().map(h -> h.substring(h.indexOf('.') + 1)).anyMatch(words::contains);
+    return !namesHidden
+        && model.tables().stream()
+            .filter(t -> isLimited(t.name()) || groupSizes.containsKey(t.name()))
+            .noneMatch(
+                t ->
+                    !t.query().isEmpty()
+                        || words.contains(t.from().substring(t.from().indexOf('.') + 1)));
   }
 
   /** The whole model, for those whom no rule limits. */

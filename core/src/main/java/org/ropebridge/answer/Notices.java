@@ -75,6 +75,19 @@ public final class Notices {
     return notices;
   }
 
+  /** What the reader of an answer by an author's own SQL must know. */
+  public List<Notice> ofAuthorSql(Reading reading, SqlQuery query, List<List<Object>> rows) {
+    List<Notice> notices = new ArrayList<>();
+    reading.assumptions().forEach(a -> notices.add(assumed(a)));
+    notices.add(
+        new Notice(Notice.Kind.SAMPLE, "Its author wrote the SQL that answers this question."));
+    if (rows.size() > query.rowLimit()) {
+      notices.add(
+          new Notice(Notice.Kind.CUT, "Only the first " + query.rowLimit() + " rows are shown."));
+    }
+    return notices;
+  }
+
   private Notice assumed(Assumption assumption) {
     if (assumption instanceof Assumption.RankedBy ranked) {
       return new Notice(

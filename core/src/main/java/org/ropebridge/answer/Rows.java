@@ -6,11 +6,15 @@ import java.sql.Timestamp;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.ropebridge.model.Column;
+import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.sql.OutputColumn;
 
 /** Makes the rows of a database fit to be shown and sent. */
 public final class Rows {
@@ -34,6 +38,43 @@ public final class Rows {
       shown.add(cellsOfRow);
     }
     return shown;
+  }
+
+  /** The rows of an author's own SQL, whose columns are no columns of the model. */
+  public static List<List<Object>> shown(List<List<Object>> rows) {
+    List<List<Object>> shown = new ArrayList<>();
+    for (List<Object> row : rows) {
+      List<Object> cells = new ArrayList<>();
+      row.forEach(value -> cells.add(plain(value)));
+      shown.add(cells);
+    }
+    return shown;
+  }
+
+  /** What the columns of an author's own SQL hold, as far as their values tell. */
+  public static List<OutputColumn> columns(List<String> names, List<List<Object>> rows) {
+    List<OutputColumn> columns = new ArrayList<>();
+    for (int i = 0; i < names.size(); i++) {
+      int at = i;
+      Optional<Object> value =
+          rows.stream().map(r -> r.get(at)).filter(Objects::nonNull).findFirst();
+      OutputColumn.Kind kind =
+          value
+              .map(
+                  v ->
+                      v instanceof Number
+                          ? OutputColumn.Kind.NUMBER
+                          : v instanceof java.sql.Date
+                              ? OutputColumn.Kind.DAY
+                              : v instanceof Timestamp
+                                  ? OutputColumn.Kind.DATE
+                                  : v instanceof Boolean
+                                      ? OutputColumn.Kind.YES_NO
+                                      : OutputColumn.Kind.CATEGORY)
+              .orElse(OutputColumn.Kind.CATEGORY);
+      columns.add(new OutputColumn(names.get(i), kind, Optional.empty(), Metric.ShownAs.NUMBER));
+    }
+    return columns;
   }
 
   /** How the columns before the measures are shown. */

@@ -105,6 +105,22 @@ public record Model(
         occasions);
   }
 
+  public Model withQuestions(List<SampleQuestion> newQuestions) {
+    return new Model(
+        name,
+        title,
+        about,
+        languages,
+        calendar,
+        sources,
+        preferences,
+        tables,
+        metrics,
+        newQuestions,
+        access,
+        occasions);
+  }
+
   public Model withMetrics(List<Metric> newMetrics) {
     return new Model(
         name,

@@ -68,6 +68,7 @@ public final class QuestionReader {
   private final WordUses wordUses;
   private final Map<String, SampleQuestion> samples = new LinkedHashMap<>();
   private final Suggestions suggestions;
+  private final SqlSamples sqlSamples;
 
   /**
    * Makes a reader.
@@ -91,6 +92,7 @@ public final class QuestionReader {
     model.questions().stream()
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())
         .forEach(q -> samples.putIfAbsent(SampleQuestions.key(q.ask()), q));
+    this.sqlSamples = new SqlSamples(model, lexicon);
     this.suggestions = new Suggestions(model, language, this);
   }
 
@@ -116,6 +118,12 @@ public final class QuestionReader {
    * @param question any text
    */
   public Reading read(String question) {
+    if (question.length() <= LONGEST_QUESTION) {
+      Optional<Reading> bySql = sqlSamples.read(question);
+      if (bySql.isPresent()) {
+        return bySql.get();
+      }
+    }
     SampleQuestion sample = samples.get(SampleQuestions.key(question));
     Reading reading =
         sample == null

@@ -8,8 +8,9 @@ import org.ropebridge.plan.Plan;
  * How a question was understood.
  *
  * @param question as typed
- * @param plan what to compute; present when the status is answered or partly
- * @param restatement the plan in words; present with the plan
+ * @param plan what to compute; present when the status is answered or partly, unless {@code sql}
+ *     says it
+ * @param restatement the plan in words; present with the plan or the SQL
  * @param words every stretch of the question, in order, and what became of it
  * @param unread the words that nothing was made of
  * @param choices what it could also mean, or when unclear, what it may mean
@@ -17,6 +18,7 @@ import org.ropebridge.plan.Plan;
  * @param assumptions what the words left open
  * @param suggestions questions that the model covers, when this one is not answered in full
  * @param explanation how the reading came about, for authors
+ * @param sql the author's own SQL, where a sample question in SQL was asked
  */
 public record Reading(
     String question,
@@ -29,7 +31,53 @@ public record Reading(
     String reason,
     List<Assumption> assumptions,
     List<String> suggestions,
-    Explanation explanation) {
+    Explanation explanation,
+    Optional<AuthorSql> sql) {
+
+  /** A reading that needs no SQL of the author's. */
+  Reading(
+      String question,
+      Status status,
+      Optional<Plan> plan,
+      Optional<String> restatement,
+      List<WordUse> words,
+      List<String> unread,
+      List<Choice> choices,
+      String reason,
+      List<Assumption> assumptions,
+      List<String> suggestions,
+      Explanation explanation) {
+    this(
+        question,
+        status,
+        plan,
+        restatement,
+        words,
+        unread,
+        choices,
+        reason,
+        assumptions,
+        suggestions,
+        explanation,
+        Optional.empty());
+  }
+
+  /** A question that an agreed sample question answers by the author's own SQL. */
+  static Reading bySql(String question, String restatement, WordUse words, AuthorSql sql) {
+    return new Reading(
+        question,
+        Status.ANSWERED,
+        Optional.empty(),
+        Optional.of(restatement),
+        List.of(words),
+        List.of(),
+        List.of(),
+        "",
+        List.of(new Assumption.FollowedSample(sql.sample().ask())),
+        List.of(),
+        Explanation.NONE,
+        Optional.of(sql));
+  }
 
   public Reading {
     words = List.copyOf(words);
@@ -59,7 +107,8 @@ public record Reading(
         reason,
         assumptions,
         near,
-        why);
+        why,
+        sql);
   }
 
   /** How far a question was understood. */

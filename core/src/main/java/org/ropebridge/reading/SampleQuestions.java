@@ -67,14 +67,21 @@ public final class SampleQuestions {
                                       .toList())));
         }
       } else if (question.sql().isPresent()) {
-        faults.add(
-            Fault.warning(
-                places.ofValue(path + "/sql"),
-                "sample questions in SQL are kept, but not answered in this version",
-                ""));
+        if (valuesKnown && question.agreed().isPresent() && !isAnswered(question, reader)) {
+          faults.add(
+              new Fault(
+                  severity,
+                  places.ofValue(path + "/ask"),
+                  "the question names no value for every slot of its SQL",
+                  "name values as they are in the slots' columns"));
+        }
       }
     }
     return faults;
+  }
+
+  private static boolean isAnswered(SampleQuestion question, QuestionReader reader) {
+    return reader.read(question.ask()).sql().isPresent();
   }
 
   /** Whether the unread words could be values: capitalised words. */

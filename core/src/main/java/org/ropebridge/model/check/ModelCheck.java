@@ -367,6 +367,26 @@ public final class ModelCheck {
       if (question.means().isEmpty() && question.sql().isEmpty()) {
         error(path, "the question has no meaning", "add means: and what it asks in plain words");
       }
+      question.slots().forEach((slot, column) -> slot(column, path + "/slots/" + slot));
+    }
+  }
+
+  private void slot(String column, String path) {
+    int dot = column.indexOf('.');
+    Optional<Table> table =
+        model.tables().stream()
+            .filter(t -> dot > 0 && t.name().equals(column.substring(0, dot)))
+            .findFirst();
+    if (table.isEmpty()) {
+      error(
+          path,
+          "\"" + column + "\" is no column of a table",
+          "write table.column, such as huts.name");
+    } else if (table.get().findColumn(column.substring(dot + 1)).isEmpty()) {
+      error(
+          path,
+          "there is no column \"" + column.substring(dot + 1) + "\" in " + table.get().name(),
+          Nearest.hint(column.substring(dot + 1), columnNames(table.get())));
     }
   }
 

@@ -17,6 +17,7 @@ import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.SampleQuestions;
+import org.ropebridge.sql.SampleSql;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Warehouses;
 import org.slf4j.Logger;
@@ -58,6 +59,7 @@ public class ModelService {
       faults.addAll(ModelCheck.faults(model, result.places()));
       boolean sound = faults.stream().noneMatch(f -> f.severity() == Fault.Severity.ERROR);
       faults.addAll(questions(model, result, sound));
+      faults.addAll(SampleSql.faults(model, result.places()));
     }
     faults.sort(Comparator.comparing(Fault::place));
     boolean publishable =

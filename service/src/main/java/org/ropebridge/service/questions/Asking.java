@@ -11,9 +11,11 @@ import java.util.function.Supplier;
 import org.ropebridge.access.Person;
 import org.ropebridge.answer.Charts;
 import org.ropebridge.answer.Rows;
+import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
@@ -21,6 +23,7 @@ import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.sources.Statements;
 import org.ropebridge.sql.NotAllowed;
+import org.ropebridge.sql.SampleSql;
 import org.ropebridge.sql.SqlQuery;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -86,10 +89,13 @@ class Asking {
         .increment();
     Supplier<AnswerPart> asRead =
         () -> part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
-    if (reading.plan().isEmpty()) {
+    if (reading.plan().isEmpty() && reading.sql().isEmpty()) {
       return asRead.get();
     }
     read.accept(asRead);
+    if (reading.sql().isPresent()) {
+      return bySql(engine, reading, asker, explain, running, trail);
+    }
     Plan plan = reading.plan().get();
     SqlQuery query = sql(engine, plan);
     trail.done("sql");
@@ -101,6 +107,50 @@ class Asking {
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
     trail.done("answer");
     return part(engine, reading, Optional.of(query), shown, notices, trail, explain);
+  }
+
+  /** Answers by the SQL that the author wrote for the question. */
+  private AnswerPart bySql(
+      Engine engine, Reading reading, String asker, boolean explain, Running running, Trail trail) {
+    AuthorSql sql = reading.sql().orElseThrow();
+    Model model = engine.access().model();
+    SqlQuery query = SampleSql.write(sql.sample(), sql.values(), model);
+    List<String> names = SampleSql.columns(sql.sample());
+    trail.done("sql");
+    Statements.Task task =
+        new Statements.Task(
+            SampleSql.source(sql.sample(), model),
+            query.text(),
+            query.parameters(),
+            names.size(),
+            query.rowLimit() + 1);
+    List<List<Object>> rows;
+    try {
+      rows = statements.answer(task, asker, running);
+    } catch (Statements.TooCostly e) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "too-costly",
+          "The warehouse expects too much work for this question ("
+              + e.getMessage()
+              + "). Tell the author of the sample question.");
+    }
+    trail.done("warehouse");
+    List<AnswerPart.NoticePart> notices =
+        engine.notices().ofAuthorSql(reading, query, rows).stream()
+            .map(AnswerPart.NoticePart::of)
+            .toList();
+    List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
+    SqlQuery withColumns =
+        new SqlQuery(
+            query.text(),
+            query.parameters(),
+            query.readable(),
+            Rows.columns(names, cut),
+            query.rowLimit());
+    trail.done("answer");
+    return part(
+        engine, reading, Optional.of(withColumns), Rows.shown(cut), notices, trail, explain);
   }
 
   private static SqlQuery sql(Engine engine, Plan plan) {
