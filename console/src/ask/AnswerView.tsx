@@ -16,7 +16,8 @@ interface AnswerViewProps {
 
 /** An answer: how it was read, what came out, what to know about it, and how it was computed. */
 export function AnswerView({ answer, onAsk }: AnswerViewProps) {
-  const computed = answer.plan !== null && answer.status !== "unclear";
+  const computed =
+    answer.status !== "unclear" && (answer.plan !== null || answer.columns.length > 0);
   return (
     <Stack gap="5" aria-live="polite">
       <Words answer={answer} />

@@ -28,7 +28,7 @@ final class AnswerPrinter {
 
   /** Prints; returns the exit code. */
   int print(JsonNode answer, Form form) {
-    boolean computed = answer.hasNonNull("plan");
+    boolean computed = answer.hasNonNull("plan") || !answer.path("columns").isEmpty();
     if (form == Form.json) {
       out.println(Rest.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(answer));
     } else if (!computed) {
