@@ -7,7 +7,13 @@ export function BigNumber({ answer }: { answer: Answer }) {
   const column = answer.columns[0];
   if (!column) return null;
   const text = cellText(answer.rows[0]?.[0], column);
-  const unit = column.name.endsWith(column.unit) ? "" : column.unit;
+  // An author's own SQL names its number itself; a plan's is named by the restatement.
+  const unit =
+    answer.plan === null
+      ? column.name
+      : column.name.endsWith(column.unit)
+        ? ""
+        : column.unit;
   return (
     <HStack align="baseline" gap="2" data-testid="number">
       <Text textStyle="5xl" fontWeight="semibold" fontVariantNumeric="tabular-nums">

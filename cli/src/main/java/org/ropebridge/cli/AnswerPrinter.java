@@ -60,7 +60,8 @@ final class AnswerPrinter {
     if (rows.size() == 1 && columns.size() == 1) {
       JsonNode column = columns.get(0);
       String text = Cells.text(rows.get(0).get(0), column);
-      String unit = unit(column);
+      // An author's own SQL names its number itself; a plan's is named by the restatement.
+      String unit = answer.hasNonNull("plan") ? unit(column) : column.path("name").asString();
       out.println(
           "  "
               + strong(

@@ -172,20 +172,67 @@ final class WordUses {
             HALF,
             OVER_TIME,
             WEEKEND,
+            WORKDAYS,
+            NEXT,
+            WHEN,
+            NEW,
+            OLDER,
+            YOUNGER,
+            YOUNGEST,
+            ELDEST,
+            NEWEST,
+            OLDEST,
+            TIME_TO,
+            ANY_YEAR,
+            EVERY,
+            DECADE,
+            BEFORE_NOON,
+            AFTER_NOON,
+            O_CLOCK,
             TODAY,
             YESTERDAY ->
             "time";
         case COUNT, DIFFERENT, PERCENTILE -> "statistic";
-        case EXCLUDING, ONLY, NONE, HAVING, NOT_HAVING, AMONG, NOT_AMONG, KEEPING, MISSING, KNOWN ->
+        case EXCLUDING,
+            ONLY,
+            NONE,
+            HAVING,
+            NOT_HAVING,
+            AMONG,
+            NOT_AMONG,
+            KEEPING,
+            MISSING,
+            KNOWN,
+            ABSENT,
+            NAMED ->
             "limit";
         case BY, PER, WITHIN_EACH, OVER_EACH, IN_STEPS, IN_BANDS -> "breakdown";
-        case SHARE, PORTION, RATIO, CUMULATIVE, MOVING, RANK_OF, DIFFERENCE, CORRELATION, VERSUS ->
+        case SHARE,
+            PORTION,
+            RATIO,
+            CUMULATIVE,
+            MOVING,
+            RANK_OF,
+            DIFFERENCE,
+            CORRELATION,
+            VERSUS,
+            AS_SHARE_OF,
+            IN_SHARES,
+            AFFECT,
+            RATIO_NOUN ->
             "figure";
+        case RANKED_BY, WHO -> "ranking";
         case SORTED, BY_NAME -> "order";
         default -> "word";
       };
-    } else if (meaning instanceof Meaning.ComparisonWord) {
+    } else if (meaning instanceof Meaning.ComparisonWord
+        || meaning instanceof Meaning.ComparativeWord
+        || meaning instanceof Meaning.ComparativeToWord) {
       return "comparison";
+    } else if (meaning instanceof Meaning.HowWord) {
+      return "statistic";
+    } else if (meaning instanceof Meaning.OftenWord) {
+      return "ranking";
     } else if (meaning instanceof Meaning.RankWord || meaning instanceof Meaning.JudgementWord) {
       return "ranking";
     } else if (meaning instanceof Meaning.DirectionWord) {
@@ -200,7 +247,7 @@ final class WordUses {
         || meaning instanceof Meaning.MoveWord
         || meaning instanceof Meaning.LevelWord) {
       return "figure";
-    } else if (meaning instanceof Meaning.WhereWord) {
+    } else if (meaning instanceof Meaning.WhereWord || meaning instanceof Meaning.NotDone) {
       return "limit";
     }
     return "time";
@@ -215,6 +262,8 @@ final class WordUses {
       return naming.rows(noun.table());
     } else if (meaning instanceof Meaning.ColumnName column) {
       return naming.column(column.column());
+    } else if (meaning instanceof Meaning.NotDone date) {
+      return naming.column(date.column());
     } else if (meaning instanceof Meaning.RoleName role) {
       return naming.role(role.role());
     } else if (meaning instanceof Meaning.ValueName value) {

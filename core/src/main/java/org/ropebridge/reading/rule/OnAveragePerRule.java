@@ -5,7 +5,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 
 /**
  * "how many stays on average per day" [measure] [on average] [per] [something to group by] -> the
@@ -27,14 +26,11 @@ final class OnAveragePerRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Measure.Plain of = Operands.of(match.get(0, Part.class));
-    boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
-    boolean parts = Operands.areParts(match.get(3, Phrase.Groupable.class), scope);
-    if (parts && totals && !(of instanceof Measure.Statistic)) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.OverParts(
-                  Measure.Kind.AVERAGE, of, match.get(3, Phrase.Groupable.class).grouping())));
-    }
+    Operands.overParts(
+            Measure.Kind.AVERAGE,
+            Operands.of(match.get(0, Part.class)),
+            match.get(3, Phrase.Groupable.class),
+            scope)
+        .ifPresent(out);
   }
 }

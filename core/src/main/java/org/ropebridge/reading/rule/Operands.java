@@ -53,8 +53,17 @@ final class Operands {
     return Optional.of(of(part));
   }
 
+  /** A statistic of what adds up over parts that it can be taken over; empty for anything else. */
+  static Optional<Part> overParts(
+      Measure.Kind kind, Measure.Plain of, Phrase.Groupable parts, Scope scope) {
+    boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
+    return totals && !(of instanceof Measure.Statistic) && areParts(parts, scope)
+        ? Optional.of(Contribution.Measures.of(new Measure.OverParts(kind, of, parts.grouping())))
+        : Optional.empty();
+  }
+
   /** Whether averages may be taken over the parts: numbers by themselves are none. */
-  static boolean areParts(Phrase.Groupable groupable, Scope scope) {
+  private static boolean areParts(Phrase.Groupable groupable, Scope scope) {
     return !(groupable.grouping() instanceof Grouping.ByColumn by)
         || !scope.holds(by.column(), Column.Holds.NUMBER);
   }

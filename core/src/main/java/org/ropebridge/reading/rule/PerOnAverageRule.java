@@ -5,7 +5,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 
 /**
  * "how many stays per day on average" [measure] [per] [something to group by] [on average] -> the
@@ -27,14 +26,11 @@ final class PerOnAverageRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Measure.Plain of = Operands.of(match.get(0, Part.class));
-    boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
-    boolean parts = Operands.areParts(match.get(2, Phrase.Groupable.class), scope);
-    if (parts && totals && !(of instanceof Measure.Statistic)) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.OverParts(
-                  Measure.Kind.AVERAGE, of, match.get(2, Phrase.Groupable.class).grouping())));
-    }
+    Operands.overParts(
+            Measure.Kind.AVERAGE,
+            Operands.of(match.get(0, Part.class)),
+            match.get(2, Phrase.Groupable.class),
+            scope)
+        .ifPresent(out);
   }
 }

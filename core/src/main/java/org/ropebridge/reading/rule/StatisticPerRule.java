@@ -5,7 +5,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 
 /**
  * "average number of stays per member", "average revenue per month" [statistic] [measure] [per]
@@ -27,15 +26,14 @@ final class StatisticPerRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Measure.Plain of = Operands.of(match.get(1, Part.class));
-    boolean per = match.isWord(2, Role.PER);
-    boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
     Measure.Kind kind = match.get(0, Meaning.StatisticWord.class).kind();
-    boolean parts = Operands.areParts(match.get(3, Phrase.Groupable.class), scope);
-    if (parts && per && totals && kind != Measure.Kind.SUM && !(of instanceof Measure.Statistic)) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.OverParts(kind, of, match.get(3, Phrase.Groupable.class).grouping())));
+    if (match.isWord(2, Role.PER) && kind != Measure.Kind.SUM) {
+      Operands.overParts(
+              kind,
+              Operands.of(match.get(1, Part.class)),
+              match.get(3, Phrase.Groupable.class),
+              scope)
+          .ifPresent(out);
     }
   }
 }
