@@ -9,11 +9,7 @@ export function BigNumber({ answer }: { answer: Answer }) {
   const text = cellText(answer.rows[0]?.[0], column);
   // An author's own SQL names its number itself; a plan's is named by the restatement.
   const unit =
-    answer.plan === null
-      ? column.name
-      : column.name.endsWith(column.unit)
-        ? ""
-        : column.unit;
+    answer.plan === null ? column.name : column.name.endsWith(column.unit) ? "" : column.unit;
   return (
     <HStack align="baseline" gap="2" data-testid="number">
       <Text textStyle="5xl" fontWeight="semibold" fontVariantNumeric="tabular-nums">
