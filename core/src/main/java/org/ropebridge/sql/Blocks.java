@@ -52,6 +52,7 @@ final class Blocks {
   private final Set<LeafAt> behind = new LinkedHashSet<>();
   private final GroupSizes sizes;
   private boolean namesLeftOut;
+  private boolean missingLeftOut;
 
   /** Where a leaf is computed: over rows of a table, or over parts. */
   private sealed interface Place {}
@@ -155,6 +156,11 @@ final class Blocks {
                             .allMatch(p -> block(p).soundKey((Grouping.ByColumn) g).isPresent()));
   }
 
+  /** Groups without a key are not looked for, where names are left out. */
+  void leaveOutMissing() {
+    missingLeftOut = namesLeftOut;
+  }
+
   boolean areNamesLeftOut() {
     return namesLeftOut;
   }
@@ -191,7 +197,7 @@ final class Blocks {
   private Select<?> grouped(
       List<SelectFieldOrAsterisk> fields, Block block, List<Field<?>> groupBy) {
     Condition where = block.where();
-    if (namesLeftOut) {
+    if (missingLeftOut) {
       // Only what has a key can be found by it.
       for (Field<?> key : groupBy) {
         where = where.and(key.isNotNull());

@@ -17,6 +17,7 @@ import org.jooq.Select;
 import org.jooq.SelectConditionStep;
 import org.jooq.SelectOrderByStep;
 import org.jooq.impl.DSL;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
@@ -77,7 +78,12 @@ final class PlanSql {
     int rowLimit = ground.model().preferences().rowsShown();
     Query query;
     if (needsStages()) {
-      String source = ctes.add("answer", stages());
+      boolean namedLast = mayLeaveOutNames();
+      if (namedLast) {
+        blocks.leaveOutNames();
+      }
+      Select<?> stages = stages();
+      String source = ctes.add("answer", blocks.areNamesLeftOut() ? named(stages) : stages);
       query =
           DSL.with(ctes.all())
               .select(shown())
@@ -136,16 +142,42 @@ final class PlanSql {
    */
   Select<?> identified() {
     needsStages();
-    boolean keptOnly =
-        plan.ranking().isEmpty()
-            && plan.groupings().size() == 1
-            && !blocks.haveSizes()
-            && !figures.areNeeded()
-            && !spans.areNeeded();
-    if (keptOnly) {
+    if (mayLeaveOutNames()) {
       blocks.leaveOutNames();
+      blocks.leaveOutMissing();
     }
     return stages();
+  }
+
+  /** Whether nothing but the keys of the groups matters until the groups to keep are known. */
+  private boolean mayLeaveOutNames() {
+    return plan.ranking().isEmpty()
+        && !plan.keeps().isEmpty()
+        && plan.groupings().size() == 1
+        && !blocks.haveSizes()
+        && !figures.areNeeded()
+        && !spans.areNeeded();
+  }
+
+  /** The groups with their names, which are looked up for those that are left. */
+  private Select<?> named(Select<?> stages) {
+    Grouping.ByColumn grouping = (Grouping.ByColumn) plan.groupings().get(0);
+    String source = ctes.add("kept groups", stages);
+    String table = grouping.column().table();
+    Scan scan = ground.scan(table);
+    Field<?> name = scan.column(grouping.column().withoutRole());
+    Field<?> own = scan.column(ColumnRef.of(table, ground.model().table(table).key()));
+    String key = headings.key(grouping);
+    List<Field<?>> fields = new ArrayList<>();
+    fields.add(DSL.field(Names.of(source, key)));
+    fields.add(name.as(Names.of(headings.of(grouping))));
+    computed(plan).stream()
+        .distinct()
+        .forEach(m -> fields.add(DSL.field(Names.of(source, headings.of(m)))));
+    return select(fields)
+        .from(DSL.table(Names.of(source)))
+        .leftJoin(scan.from())
+        .on(DSL.condition("{0} = {1}", DSL.field(Names.of(source, key)), own));
   }
 
   private Select<?> stages() {
