@@ -11,6 +11,15 @@ import org.ropebridge.model.ColumnRef;
 
 /** Which rows of the tables count. */
 public sealed interface Filter {
+  /** The same by a certain date, where it is a filter by time that names none. */
+  default Filter onDate(ColumnRef date) {
+    if (this instanceof InPeriod in && in.date().isEmpty()) {
+      return new InPeriod(in.period(), Optional.of(date), in.negated());
+    } else if (this instanceof Recurring on && on.date().isEmpty()) {
+      return new Recurring(on.part(), on.numbers(), Optional.of(date), on.negated());
+    }
+    return this;
+  }
 
   /**
    * Rows with one of the stored values. Negated, it keeps rows that have no value.
@@ -93,9 +102,9 @@ public sealed interface Filter {
       }
     }
 
-    /** The same of a certain date. */
-    public Recurring withDate(ColumnRef newDate) {
-      return new Recurring(part, numbers, Optional.of(newDate), negated);
+    /** Rows in some months of any year. */
+    public static Recurring in(Set<Integer> months, boolean negated) {
+      return new Recurring(TimeUnit.MONTH_OF_YEAR, months, Optional.empty(), negated);
     }
   }
 

@@ -653,13 +653,7 @@ final class Assembly {
   /** Times are those of the events that are counted. */
   private void byDateOf(Contribution.Events events) {
     Optional<ColumnRef> date = Optional.of(events.date());
-    said.filters.replaceAll(
-        f ->
-            f instanceof Filter.InPeriod in && in.date().isEmpty()
-                ? new Filter.InPeriod(in.period(), date, in.negated())
-                : f instanceof Filter.Recurring on && on.date().isEmpty()
-                    ? on.withDate(events.date())
-                    : f);
+    said.filters.replaceAll(f -> f.onDate(events.date()));
     said.groupings.replaceAll(
         g ->
             g instanceof Grouping.ByTime time && time.date().isEmpty()

@@ -266,9 +266,7 @@ public final class QuestionReader {
   /** Whether a word that the model lacks adds a number to one that it has. */
   private static boolean isGuessedBeside(Sequence sequence, Assembly.Result assembled) {
     return assembled.assumptions().stream().anyMatch(Assumption.SideBySide.class::isInstance)
-        && sequence.edges().stream()
-            .flatMap(e -> e.mentions().stream())
-            .anyMatch(m -> m.found() == Mention.Found.AKIN);
+        && sequence.isGuessed();
   }
 
   /** A plan that counts rows through those of another table, and what that assumes. */
@@ -473,9 +471,7 @@ public final class QuestionReader {
     int content = contentWords(shown, tokens);
     boolean tooMuchUnread = unread.size() > LARGEST_UNREAD_SHARE * content;
     boolean guessed =
-        shown.edges().stream()
-                .flatMap(e -> e.mentions().stream())
-                .anyMatch(m -> m.found() == Mention.Found.AKIN)
+        shown.isGuessed()
             || best.assumptions().stream()
                 .anyMatch(
                     a -> a instanceof Assumption.CountedFor || a instanceof Assumption.Through);

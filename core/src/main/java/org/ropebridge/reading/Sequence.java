@@ -53,6 +53,11 @@ record Sequence(
     return literal && !otherLiteral;
   }
 
+  /** Whether a word that the model lacks stands for one that it has. */
+  boolean isGuessed() {
+    return mentions().stream().anyMatch(m -> m.found() == Mention.Found.AKIN);
+  }
+
   private Set<Mention> mentions() {
     Set<Mention> mentions = new HashSet<>();
     edges.forEach(e -> mentions.addAll(e.mentions()));

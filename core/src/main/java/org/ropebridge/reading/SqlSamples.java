@@ -32,6 +32,9 @@ final class SqlSamples {
    */
   private record Template(SampleQuestion sample, String key, List<Gap> gaps) {}
 
+  /** The words of a text and what they may mean. */
+  private record Said(List<Token> tokens, List<Mention> mentions) {}
+
   /** The place of a slot's value among the tokens. */
   private record Gap(String slot, int from, int to, String stored) {}
 
@@ -40,23 +43,26 @@ final class SqlSamples {
     this.lexicon = lexicon;
     model.questions().stream()
         .filter(q -> q.agreed().isPresent() && q.sql().isPresent() && q.means().isEmpty())
-        .forEach(q -> filled(q, q.ask()).ifPresent(templates::add));
+        .forEach(q -> filled(q, said(q.ask())).ifPresent(templates::add));
+  }
+
+  private Said said(String text) {
+    List<Token> tokens = Tokens.of(text);
+    return new Said(tokens, lexicon.mentions(tokens));
   }
 
   /** The slots of a sample question filled from a text; empty when some has no value there. */
-  private Optional<Template> filled(SampleQuestion sample, String text) {
-    List<Token> tokens = Tokens.of(text);
-    List<Mention> mentions = lexicon.mentions(tokens);
+  private static Optional<Template> filled(SampleQuestion sample, Said said) {
     List<Gap> gaps = new ArrayList<>();
     for (String slot : sample.slots().keySet().stream().sorted().toList()) {
-      Optional<Gap> gap = gap(slot, sample.slots().get(slot), mentions, gaps);
+      Optional<Gap> gap = gap(slot, sample.slots().get(slot), said.mentions(), gaps);
       if (gap.isEmpty()) {
         return Optional.empty();
       }
       gaps.add(gap.get());
     }
     gaps.sort(Comparator.comparingInt(Gap::from));
-    return Optional.of(new Template(sample, key(tokens, mentions, gaps), gaps));
+    return Optional.of(new Template(sample, key(said.tokens(), said.mentions(), gaps), gaps));
   }
 
   /** The longest and best mention of one of the column's values that no other slot has taken. */
@@ -103,9 +109,13 @@ final class SqlSamples {
 
   /** What the question asks of a sample question in SQL; empty when it is none. */
   Optional<Reading> read(String question) {
+    if (templates.isEmpty()) {
+      return Optional.empty();
+    }
+    Said said = said(question);
     for (Template template : templates) {
       Optional<Template> asked =
-          filled(template.sample(), question).filter(a -> a.key().equals(template.key()));
+          filled(template.sample(), said).filter(a -> a.key().equals(template.key()));
       if (asked.isPresent()) {
         return Optional.of(reading(question, template, asked.get()));
       }

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.expression.Expression;
@@ -131,19 +132,21 @@ final class GroupSizes {
           List<Filter> others = new ArrayList<>(plan.filters());
           others.remove(filter);
           leftOut(filter)
-              .ifPresent(
-                  out -> {
-                    others.add(out);
-                    besides.add(Plan.of(counting, List.of(), others));
-                  });
+              .ifPresent(out -> besides.add(Plan.of(counting, List.of(), with(out, others))));
           if (filter instanceof Filter.InValues in && in.values().size() > 1) {
-            others.add(new Filter.InValues(in.column(), in.values(), false));
-            besides.add(Plan.of(counting, List.of(new Grouping.ByColumn(in.column())), others));
+            Filter named = new Filter.InValues(in.column(), in.values(), false);
+            besides.add(
+                Plan.of(
+                    counting, List.of(new Grouping.ByColumn(in.column())), with(named, others)));
           }
         }
       }
     }
     return besides;
+  }
+
+  private static List<Filter> with(Filter filter, List<Filter> others) {
+    return Stream.concat(others.stream(), Stream.of(filter)).toList();
   }
 
   /** What a filter leaves out, if it says what that is. */

@@ -78,8 +78,7 @@ final class PlanSql {
     int rowLimit = ground.model().preferences().rowsShown();
     Query query;
     if (needsStages()) {
-      boolean namedLast = mayLeaveOutNames();
-      if (namedLast) {
+      if (mayLeaveOutNames()) {
         blocks.leaveOutNames();
       }
       Select<?> stages = stages();

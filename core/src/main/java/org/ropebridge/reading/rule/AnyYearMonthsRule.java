@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
-import org.ropebridge.plan.TimeUnit;
 
 /**
  * "every July", "in July and August of any year" [months] [of any year] -> those months of all
@@ -29,10 +27,7 @@ final class AnyYearMonthsRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.Narrowing(
-            new Filter.Recurring(
-                TimeUnit.MONTH_OF_YEAR,
-                match.get(2, Phrase.Months.class).numbers(),
-                Optional.empty(),
-                match.isWord(0, Role.EXCLUDING))));
+            Filter.Recurring.in(
+                match.get(2, Phrase.Months.class).numbers(), match.isWord(0, Role.EXCLUDING))));
   }
 }

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.math.BigDecimal;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -20,17 +21,14 @@ final class ClockRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int number =
-        match.get(0, Meaning.NumberWord.class).number().signum() == 0
-            ? 0
-            : Times.smallWhole(match.get(0, Meaning.NumberWord.class).number());
+    BigDecimal said = match.get(0, Meaning.NumberWord.class).number();
     boolean half = !match.isWord(1, Role.O_CLOCK);
     boolean known =
-        half
-            ? number >= 1 && number <= 12
-            : number <= 24
-                && (number > 0 || match.get(0, Meaning.NumberWord.class).number().signum() == 0);
+        said.stripTrailingZeros().scale() <= 0
+            && said.compareTo(half ? BigDecimal.ONE : BigDecimal.ZERO) >= 0
+            && said.compareTo(BigDecimal.valueOf(half ? 12 : 24)) <= 0;
     if (known) {
+      int number = said.intValue();
       int hour = half ? number % 12 + (match.isWord(1, Role.AFTER_NOON) ? 12 : 0) : number;
       out.accept(new Phrase.Clock(hour));
     }

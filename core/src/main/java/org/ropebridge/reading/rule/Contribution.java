@@ -218,6 +218,11 @@ public sealed interface Contribution extends Part {
     public Ordered {
       measures = List.copyOf(measures);
     }
+
+    /** Groups with a measure and their places by it. */
+    static Ordered ranked(Grouping what, Measure.Plain by) {
+      return new Ordered(what, List.of(by, new Measure.Rank(by)));
+    }
   }
 
   /** "from May to June", of something that moved. */

@@ -1,13 +1,11 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
-import org.ropebridge.plan.TimeUnit;
 
 /** "every July" [every] [month] -> that month of all years */
 final class EveryMonthRule extends Rule {
@@ -24,10 +22,7 @@ final class EveryMonthRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.Narrowing(
-            new Filter.Recurring(
-                TimeUnit.MONTH_OF_YEAR,
-                Set.of(match.get(1, Meaning.MonthWord.class).month().getValue()),
-                Optional.empty(),
-                false)));
+            Filter.Recurring.in(
+                Set.of(match.get(1, Meaning.MonthWord.class).month().getValue()), false)));
   }
 }

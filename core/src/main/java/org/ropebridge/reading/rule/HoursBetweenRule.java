@@ -10,6 +10,8 @@ import org.ropebridge.lexicon.Role;
  * between
  */
 final class HoursBetweenRule extends Rule {
+  private static final int DAY = 24;
+
   HoursBetweenRule() {
     super(
         Slot.word(Role.BETWEEN, Role.FROM, Role.SINCE),
@@ -36,6 +38,4 @@ final class HoursBetweenRule extends Rule {
       out.accept(new Phrase.Hours(from, to));
     }
   }
-
-  private static final int DAY = 24;
 }

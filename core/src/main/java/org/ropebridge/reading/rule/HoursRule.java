@@ -2,6 +2,7 @@ package org.ropebridge.reading.rule;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -14,6 +15,8 @@ import org.ropebridge.plan.TimeUnit;
  * hours of any day
  */
 final class HoursRule extends Rule {
+  private static final int DAY = 24;
+
   HoursRule() {
     super(
         Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
@@ -28,7 +31,7 @@ final class HoursRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part part = match.get(1, Part.class);
-    Set<Integer> hours = new java.util.TreeSet<>();
+    Set<Integer> hours = new TreeSet<>();
     int from = part instanceof Meaning.HoursWord word ? word.from() : ((Phrase.Hours) part).from();
     int to = part instanceof Meaning.HoursWord word ? word.to() : ((Phrase.Hours) part).to();
     for (int hour = from % DAY; hour != to % DAY || hours.isEmpty(); hour = (hour + 1) % DAY) {
@@ -39,6 +42,4 @@ final class HoursRule extends Rule {
             new Filter.Recurring(
                 TimeUnit.HOUR_OF_DAY, hours, Optional.empty(), match.isWord(0, Role.EXCLUDING))));
   }
-
-  private static final int DAY = 24;
 }

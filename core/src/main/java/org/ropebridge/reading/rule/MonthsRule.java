@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -25,7 +26,7 @@ final class MonthsRule extends Rule {
     if (match.has(1) != match.has(2)) {
       return;
     }
-    Set<Integer> months = new java.util.TreeSet<>();
+    Set<Integer> months = new TreeSet<>();
     months.add(match.get(0, Meaning.MonthWord.class).month().getValue());
     match.find(2, Phrase.Months.class).ifPresent(more -> months.addAll(more.numbers()));
     out.accept(new Phrase.Months(months));

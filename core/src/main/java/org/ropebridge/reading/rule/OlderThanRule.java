@@ -15,6 +15,8 @@ import org.ropebridge.plan.Period;
  * many years, or after
  */
 final class OlderThanRule extends Rule {
+  private static final int MOST = 2_000;
+
   OlderThanRule() {
     super(
         Slot.word(Role.OLDER, Role.YOUNGER),
@@ -50,8 +52,6 @@ final class OlderThanRule extends Rule {
       out.accept(new Contribution.Narrowing(new Filter.InPeriod(period, Optional.empty(), false)));
     }
   }
-
-  private static final int MOST = 2_000;
 
   private static boolean isCounted(Meaning.TimeUnitWord word) {
     return word.period()

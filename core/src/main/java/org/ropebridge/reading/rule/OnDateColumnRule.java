@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -33,12 +32,9 @@ final class OnDateColumnRule extends Rule {
       return;
     }
     Filter filter = match.get(3, Contribution.Narrowing.class).filter();
-    if (filter instanceof Filter.InPeriod in && in.date().isEmpty()) {
-      out.accept(
-          new Contribution.Narrowing(
-              new Filter.InPeriod(in.period(), Optional.of(column), in.negated())));
-    } else if (filter instanceof Filter.Recurring on && on.date().isEmpty()) {
-      out.accept(new Contribution.Narrowing(on.withDate(column)));
+    Filter dated = filter.onDate(column);
+    if (!dated.equals(filter)) {
+      out.accept(new Contribution.Narrowing(dated));
     }
   }
 }

@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -32,10 +33,10 @@ final class PerUnitRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain of = Operands.of(match.get(0, Part.class));
-    java.util.Set<String> bases = MeasureTables.of(of, scope.model());
+    Set<String> bases = MeasureTables.of(of, scope.model());
     List<ColumnRef> columns =
         scope.columnsIn(match.get(2, Meaning.UnitName.class).unit()).stream()
-            .filter(c -> bases.equals(java.util.Set.of(c.table())))
+            .filter(c -> bases.equals(Set.of(c.table())))
             .filter(c -> scope.model().column(c).addsUp().equals(Optional.of(Column.AddsUp.SUM)))
             .toList();
     if (columns.size() == 1) {

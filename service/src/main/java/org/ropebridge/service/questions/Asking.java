@@ -124,17 +124,7 @@ class Asking {
             query.parameters(),
             names.size(),
             query.rowLimit() + 1);
-    List<List<Object>> rows;
-    try {
-      rows = statements.answer(task, asker, running);
-    } catch (Statements.TooCostly e) {
-      throw new Problem(
-          HttpStatus.UNPROCESSABLE_CONTENT,
-          "too-costly",
-          "The warehouse expects too much work for this question ("
-              + e.getMessage()
-              + "). Tell the author of the sample question.");
-    }
+    List<List<Object>> rows = rows(task, asker, running, "Tell the author of the sample question.");
     trail.done("warehouse");
     List<AnswerPart.NoticePart> notices =
         engine.notices().ofAuthorSql(reading, query, rows).stream()
@@ -170,6 +160,12 @@ class Asking {
             query.parameters(),
             query.columns().size(),
             query.rowLimit() + 1);
+    return rows(task, asker, running, howToNarrow(plan));
+  }
+
+  /** The rows of a task; what would cost too much is refused with advice. */
+  private List<List<Object>> rows(
+      Statements.Task task, String asker, Running running, String advice) {
     try {
       return statements.answer(task, asker, running);
     } catch (Statements.TooCostly e) {
@@ -179,7 +175,7 @@ class Asking {
           "The warehouse expects too much work for this question ("
               + e.getMessage()
               + "). "
-              + howToNarrow(plan));
+              + advice);
     }
   }
 
