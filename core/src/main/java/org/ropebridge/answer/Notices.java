@@ -139,6 +139,11 @@ public final class Notices {
               + akin.taken()
               + ".");
     }
+    if (assumption instanceof Assumption.LeftOut left) {
+      return new Notice(
+          Notice.Kind.ASSUMED,
+          "Left out, because it does not go with this: " + String.join(", ", left.parts()) + ".");
+    }
     Assumption.Spelling spelling = (Assumption.Spelling) assumption;
     return new Notice(
         Notice.Kind.SPELLING,

@@ -269,6 +269,11 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public Map<String, List<Meaning>> followUpWords() {
+    return EnglishFollowUps.WORDS;
+  }
+
+  @Override
   public List<String> unitNames(String unit) {
     return UNITS.getOrDefault(unit, List.of());
   }

@@ -388,6 +388,38 @@ public final class Lexicon {
     return mentions;
   }
 
+  /** The same for a question that leans on the one before. */
+  public List<Mention> mentionsInFollowUp(List<Token> tokens) {
+    List<Mention> ofFollowUps = new ArrayList<>();
+    for (int from = 0; from < tokens.size(); from++) {
+      StringBuilder phrase = new StringBuilder();
+      for (int to = from + 1; to <= Math.min(tokens.size(), from + LONGEST_PHRASE); to++) {
+        phrase.append(to == from + 1 ? "" : " ").append(tokens.get(to - 1).plain());
+        for (Meaning meaning :
+            vocabulary.followUpWords().getOrDefault(phrase.toString(), List.of())) {
+          ofFollowUps.add(new Mention(from, to, meaning, 1, Mention.Found.EXACT));
+        }
+      }
+    }
+    ofFollowUps.removeIf(m -> ofFollowUps.stream().anyMatch(o -> isInside(m, o)));
+    List<Mention> mentions = new ArrayList<>(ofFollowUps);
+    for (Mention mention : mentions(tokens)) {
+      boolean bent = mention.found() == Mention.Found.SLIP || mention.found() == Mention.Found.AKIN;
+      boolean taken =
+          ofFollowUps.stream().anyMatch(f -> f.from() < mention.to() && mention.from() < f.to());
+      if (!bent || !taken) {
+        mentions.add(mention);
+      }
+    }
+    return mentions;
+  }
+
+  private static boolean isInside(Mention inner, Mention outer) {
+    return outer.from() <= inner.from()
+        && inner.to() <= outer.to()
+        && outer.to() - outer.from() > inner.to() - inner.from();
+  }
+
   /** Names whose words stand apart, with words without effect between: "water was lost". */
   private void acrossFillers(List<Token> tokens, String[] typed, List<Mention> mentions) {
     boolean[] filler = new boolean[typed.length];

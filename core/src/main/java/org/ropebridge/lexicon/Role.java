@@ -139,6 +139,31 @@ public enum Role {
   RATIO_NOUN(false),
   END_OF(false),
   START_OF(false),
+  /** In a follow-up, puts something on top: "add". */
+  ADD(false),
+  /** In a follow-up, takes something away: "drop". */
+  DROP(false),
+  /** In a follow-up, puts something in the place of its like: "what about". */
+  SWAP(false),
+  INSTEAD_OF(false),
+  /** In a follow-up, "replace", which names both. */
+  REPLACE(false),
+  /** In a follow-up, points at what was shown: "those". */
+  THOSE(false),
+  /** In a follow-up, the same, where a noun comes behind it: "that". */
+  THAT(false),
+  ALL(false),
+  ALL_TIME(false),
+  OTHER_WAY(false),
+  START_OVER(false),
+  UNDO(false),
+  WHY(false),
+  /** "filters", as a part of the question before. */
+  FILTERS(false),
+  BREAKDOWN(false),
+  ORDERING(false),
+  /** "period", as a part of the question before. */
+  PERIOD_PART(false),
   /** Asks for something that plans cannot say; never left out. */
   NOT_PLANNED(false);
 

@@ -25,6 +25,9 @@ public interface Vocabulary {
   /** The language's own words and phrases (plain, words separated by one space). */
   Map<String, List<Meaning>> words();
 
+  /** Words and phrases that have a task in follow-ups only. */
+  Map<String, List<Meaning>> followUpWords();
+
   /** Other words for a unit, such as "metres" for "m". */
   List<String> unitNames(String unit);
 

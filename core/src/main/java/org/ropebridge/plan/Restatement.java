@@ -49,6 +49,40 @@ public final class Restatement {
     return text.toString();
   }
 
+  /** What a plan is made of, each part in words; parts that two plans share are said alike. */
+  public List<String> parts(Plan plan) {
+    List<String> parts = new ArrayList<>();
+    plan.listing()
+        .ifPresent(
+            l ->
+                parts.add(
+                    phrases.listing(
+                        naming.rows(l.table()),
+                        l.columns().stream().map(naming::column).toList())));
+    plan.measures().forEach(m -> parts.add(measure(m)));
+    plan.groupings().forEach(g -> parts.add(phrases.by(List.of(grouping(g)))));
+    parts.addAll(filters(plan.filters()));
+    plan.keeps().forEach(k -> parts.add(keep(k)));
+    plan.ranking()
+        .ifPresent(
+            r -> {
+              String ranked = phrases.rankedAtEnd(r.top(), r.count(), operand(r.by()));
+              parts.add(r.within().map(w -> ranked + " " + within(w)).orElse(ranked));
+            });
+    plan.sort().ifPresent(s -> parts.add(phrases.sorted(sortKey(s.by()), s.descending())));
+    plan.listing()
+        .ifPresent(
+            l -> {
+              StringBuilder end = new StringBuilder();
+              listingEnd(l, end);
+              if (end.length() > 0) {
+                parts.add(end.toString().replaceFirst("^[, ]+", ""));
+              }
+            });
+    plan.picture().ifPresent(p -> parts.add(phrases.picture(p)));
+    return parts;
+  }
+
   private String head(Plan plan) {
     if (plan.listing().isPresent()) {
       Listing listing = plan.listing().get();

@@ -43,10 +43,15 @@ final class Assembly {
   private final LinkPaths paths;
   private final Scope scope;
   private final Collected said = new Collected();
+
+  /** What was said in the question before, which this one leans on. */
+  private final Optional<Before> before;
+
   private boolean afterMeasure;
 
-  private Assembly(Scope scope) {
+  private Assembly(Scope scope, Optional<Before> before) {
     this.scope = scope;
+    this.before = before;
     this.model = scope.model();
     this.paths = scope.paths();
   }
@@ -57,6 +62,14 @@ final class Assembly {
    * @param penalty how much less likely the plan is than its words by themselves
    */
   record Result(Plan plan, List<Assumption> assumptions, double penalty) {
+    Result with(Plan other) {
+      return new Result(other, assumptions, penalty);
+    }
+
+    Result weaker(double more) {
+      return new Result(plan, assumptions, penalty + more);
+    }
+
     /** The same, with one thing more that was assumed. */
     Result assuming(Assumption more) {
       List<Assumption> all = new ArrayList<>(assumptions);
@@ -65,16 +78,32 @@ final class Assembly {
     }
   }
 
+  /**
+   * What is left of the question before.
+   *
+   * @param computes whether its numbers, or its rows, are still wanted
+   */
+  record Before(Plan plan, boolean computes) {}
+
   /** The plan; empty when the contributions cannot stand side by side. */
   static Optional<Result> of(Sequence sequence, Scope scope) {
-    Assembly assembly = new Assembly(scope);
+    return new Assembly(scope, Optional.empty()).of(sequence);
+  }
+
+  /** The plan, as if all that another says had been said as well. */
+  static Optional<Result> onTopOf(Before before, Sequence sequence, Scope scope) {
+    return new Assembly(scope, Optional.of(before)).of(sequence);
+  }
+
+  private Optional<Result> of(Sequence sequence) {
     for (int i = 0; i < sequence.edges().size(); i++) {
       Edge edge = sequence.edges().get(i);
-      if (!assembly.take((Contribution) edge.part(), sequence.joined().get(i))) {
+      if (!take((Contribution) edge.part(), sequence.joined().get(i))) {
         return Optional.empty();
       }
     }
-    return assembly.finish();
+    before.ifPresent(said::addBefore);
+    return finish();
   }
 
   private boolean take(Contribution contribution, boolean joined) {
@@ -250,9 +279,27 @@ final class Assembly {
     said.measures.stream()
         .filter(Measure.RowCount.class::isInstance)
         .forEach(m -> candidates.add(((Measure.RowCount) m).table()));
+    before.ifPresent(b -> candidates.addAll(shownBy(b.plan())));
     return candidates.stream()
         .filter(a -> !a.equals(table) && paths.shortest(table, a, Optional.empty()).size() == 1)
         .findFirst();
+  }
+
+  /** The tables whose rows a plan names or counts. */
+  private List<String> shownBy(Plan plan) {
+    List<String> tables = new ArrayList<>();
+    plan.listing().ifPresent(l -> tables.add(l.table()));
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByColumn by && model.namesItsTable(by.column())) {
+        tables.add(by.column().table());
+      }
+    }
+    for (Measure measure : plan.measures()) {
+      if (measure instanceof Measure.RowCount count) {
+        tables.add(count.table());
+      }
+    }
+    return tables;
   }
 
   private boolean addRows(Contribution contribution) {

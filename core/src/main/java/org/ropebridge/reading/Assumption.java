@@ -27,6 +27,13 @@ public sealed interface Assumption {
   /** Read as the agreed sample question says. */
   record FollowedSample(String ask) implements Assumption {}
 
+  /** Parts of the question before that do not go with this one, in words. */
+  record LeftOut(List<String> parts) implements Assumption {
+    public LeftOut {
+      parts = List.copyOf(parts);
+    }
+  }
+
   /** Compared with the time before the current one, because no time was said. */
   record ComparedYears() implements Assumption {}
 

@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Part;
@@ -16,7 +15,6 @@ import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.reading.rule.Grammar;
 import org.ropebridge.reading.rule.Match;
-import org.ropebridge.reading.rule.Rule;
 import org.ropebridge.reading.rule.Scope;
 import org.ropebridge.reading.rule.Slot;
 
@@ -35,15 +33,10 @@ final class Chart {
   private static final double LONGER_FUNCTION = 0.15;
   private static final int MOST_EDGES = 6_000;
 
-  /** A rule's pattern with some of its optional slots left out. */
-  private record Pattern(Rule rule, List<Slot> slots, int[] places) {}
-
-  private static final List<Pattern> PATTERNS = patterns();
-  private static final Map<Object, List<Pattern>> BY_KIND = new ConcurrentHashMap<>();
-
   private final List<Token> tokens;
   private final Scope scope;
   private final Vocabulary vocabulary;
+  private final Patterns patterns;
   private final List<List<Edge>> endingAt = new ArrayList<>();
   private final List<List<Edge>> startingAt = new ArrayList<>();
   private final boolean[] transparent;
@@ -63,10 +56,12 @@ final class Chart {
       List<Mention> mentions,
       Map<Integer, List<Brackets.Read>> enclosed,
       Scope scope,
-      Vocabulary vocabulary) {
+      Vocabulary vocabulary,
+      Grammar grammar) {
     this.tokens = tokens;
     this.scope = scope;
     this.vocabulary = vocabulary;
+    this.patterns = Patterns.of(grammar);
     this.transparent = new boolean[tokens.size()];
     this.smallWord = new boolean[tokens.size()];
     for (int i = 0; i <= tokens.size(); i++) {
@@ -143,7 +138,7 @@ final class Chart {
       if (!add(edge)) {
         continue;
       }
-      for (Pattern pattern : endingWith(edge.part())) {
+      for (Patterns.Pattern pattern : patterns.endingWith(edge.part())) {
         int last = pattern.slots().size() - 1;
         if (pattern.slots().get(last).accepts(edge.part())) {
           Edge[] matched = new Edge[pattern.slots().size()];
@@ -152,18 +147,6 @@ final class Chart {
         }
       }
     }
-  }
-
-  /** The patterns whose last slot a part of this kind could fill. */
-  private static List<Pattern> endingWith(Part part) {
-    List<Role> role = part instanceof Meaning.FunctionWord word ? List.of(word.role()) : List.of();
-    Object kind = role.isEmpty() ? part.getClass() : role.get(0);
-    return BY_KIND.computeIfAbsent(
-        kind,
-        k ->
-            PATTERNS.stream()
-                .filter(p -> p.slots().get(p.slots().size() - 1).mayAccept(part.getClass(), role))
-                .toList());
   }
 
   /** Adds an edge unless one at least as good over the same tokens means the same. */
@@ -187,7 +170,7 @@ final class Chart {
     return true;
   }
 
-  private void match(Pattern pattern, int slot, Edge[] matched, Deque<Edge> agenda) {
+  private void match(Patterns.Pattern pattern, int slot, Edge[] matched, Deque<Edge> agenda) {
     if (slot < 0) {
       apply(pattern, matched, agenda);
       return;
@@ -210,7 +193,7 @@ final class Chart {
     }
   }
 
-  private void apply(Pattern pattern, Edge[] matched, Deque<Edge> agenda) {
+  private void apply(Patterns.Pattern pattern, Edge[] matched, Deque<Edge> agenda) {
     int slots = pattern.rule().slots().size();
     List<Optional<Part>> parts =
         new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
@@ -252,28 +235,5 @@ final class Chart {
 
   int size() {
     return size;
-  }
-
-  private static List<Pattern> patterns() {
-    List<Pattern> patterns = new ArrayList<>();
-    for (Rule rule : Grammar.rules()) {
-      List<Slot> slots = rule.slots();
-      int optional = (int) slots.stream().filter(Slot::optional).count();
-      for (int mask = 0; mask < 1 << optional; mask++) {
-        List<Slot> kept = new ArrayList<>();
-        List<Integer> places = new ArrayList<>();
-        int seen = 0;
-        for (int i = 0; i < slots.size(); i++) {
-          boolean keep = !slots.get(i).optional() || (mask >> seen++ & 1) == 1;
-          if (keep) {
-            kept.add(slots.get(i));
-            places.add(i);
-          }
-        }
-        patterns.add(
-            new Pattern(rule, kept, places.stream().mapToInt(Integer::intValue).toArray()));
-      }
-    }
-    return List.copyOf(patterns);
   }
 }

@@ -90,6 +90,60 @@ final class Collected {
    */
   record Told(Optional<String> table, Plan.Keep keep, List<Filter> filters) {}
 
+  /** Takes in what is left of the question before, in front of what this one says. */
+  void addBefore(Assembly.Before before) {
+    Plan plan = before.plan();
+    if (before.computes()) {
+      List<Measure> newMeasures = List.copyOf(measures);
+      measures.clear();
+      plan.measures().forEach(this::addMeasure);
+      newMeasures.forEach(this::addMeasure);
+      claim = claim.or(plan::claim);
+      plan.listing().ifPresent(this::addBefore);
+    }
+    List<Grouping> newGroupings = List.copyOf(groupings);
+    groupings.clear();
+    plan.groupings().forEach(this::addGrouping);
+    newGroupings.forEach(this::addGrouping);
+    segments.get(0).filters().addAll(0, plan.filters());
+    keeps.addAll(0, plan.keeps());
+    plan.ranking().filter(r -> ranked.isEmpty()).ifPresent(r -> addBefore(r, before.computes()));
+    if (order.isEmpty()) {
+      order = plan.sort().map(s -> order(s, before.computes()));
+    }
+    picture = picture.or(plan::picture);
+  }
+
+  private void addBefore(Plan.Ranking ranking, boolean computes) {
+    ranked =
+        Optional.of(
+            new Contribution.Ranked(
+                ranking.top() ? Contribution.Direction.TOP : Contribution.Direction.BOTTOM,
+                ranking.count(),
+                Optional.empty(),
+                computes ? Optional.of(ranking.by()) : Optional.empty()));
+    within = within.or(ranking::within);
+  }
+
+  private static Contribution.Order order(Plan.Sort sort, boolean computes) {
+    boolean ofOldMeasure = !computes && sort.by() instanceof Measure;
+    return new Contribution.Order(
+        ofOldMeasure ? Optional.empty() : Optional.of(sort.by()),
+        false,
+        Optional.of(sort.descending()));
+  }
+
+  private void addBefore(Listing listing) {
+    rows =
+        rows.or(
+            () ->
+                Optional.of(new Contribution.Rows(listing.table(), listing.columns(), List.of())));
+    if (firstRows.isEmpty() && endRows.isEmpty()) {
+      firstRows = listing.order().map(o -> new Contribution.FirstRows(o, listing.count()));
+    }
+    within = within.or(() -> listing.per().map(Grouping.ByColumn::new));
+  }
+
   void addMeasure(Measure measure) {
     if (!measures.contains(measure)) {
       measures.add(measure);

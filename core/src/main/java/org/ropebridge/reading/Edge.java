@@ -45,6 +45,11 @@ record Edge(
         from, to, part, score, rule, mentions, parts.stream().map(Edge::bracketed).toList(), true);
   }
 
+  /** The same words taken for another part. */
+  Edge as(Part other) {
+    return new Edge(from, to, other, score, rule, mentions, parts, inBrackets);
+  }
+
   /** The rules that built it, innermost first. */
   List<Edge> derivation() {
     List<Edge> edges = new ArrayList<>();

@@ -19,6 +19,7 @@ import org.ropebridge.plan.Plan;
  * @param suggestions questions that the model covers, when this one is not answered in full
  * @param explanation how the reading came about, for authors
  * @param sql the author's own SQL, where a sample question in SQL was asked
+ * @param followUp how it leans on the question before, when it does
  */
 public record Reading(
     String question,
@@ -32,7 +33,8 @@ public record Reading(
     List<Assumption> assumptions,
     List<String> suggestions,
     Explanation explanation,
-    Optional<AuthorSql> sql) {
+    Optional<AuthorSql> sql,
+    Optional<FollowUp> followUp) {
 
   /** A reading that needs no SQL of the author's. */
   Reading(
@@ -59,6 +61,7 @@ public record Reading(
         assumptions,
         suggestions,
         explanation,
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -76,7 +79,8 @@ public record Reading(
         List.of(new Assumption.FollowedSample(sql.sample().ask())),
         List.of(),
         Explanation.NONE,
-        Optional.of(sql));
+        Optional.of(sql),
+        Optional.empty());
   }
 
   public Reading {
@@ -88,14 +92,24 @@ public record Reading(
   }
 
   Reading withExplanation(Explanation why) {
-    return with(suggestions, why);
+    return with(choices, suggestions, why, followUp);
   }
 
   Reading withSuggestions(List<String> near) {
-    return with(near, explanation);
+    return with(choices, near, explanation, followUp);
   }
 
-  private Reading with(List<String> near, Explanation why) {
+  /** The same, with what else it could mean. */
+  Reading withChoices(List<Choice> others) {
+    return with(others, suggestions, explanation, followUp);
+  }
+
+  Reading leaningOn(FollowUp before) {
+    return with(choices, suggestions, explanation, Optional.of(before));
+  }
+
+  private Reading with(
+      List<Choice> others, List<String> near, Explanation why, Optional<FollowUp> leaning) {
     return new Reading(
         question,
         status,
@@ -103,12 +117,13 @@ public record Reading(
         restatement,
         words,
         unread,
-        choices,
+        others,
         reason,
         assumptions,
         near,
         why,
-        sql);
+        sql,
+        leaning);
   }
 
   /** How far a question was understood. */

@@ -5,7 +5,9 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
@@ -38,6 +40,43 @@ record Sequence(
     return less == 0
         ? this
         : new Sequence(edges, idle, left, joined, score - less * (UNREAD - ECHOED));
+  }
+
+  /** The same without what only tells how a plan before is to be changed. */
+  Sequence withoutEdits() {
+    List<Edge> plain = new ArrayList<>();
+    List<Boolean> stillJoined = new ArrayList<>();
+    for (int i = 0; i < edges.size(); i++) {
+      if (!(edges.get(i).part() instanceof Contribution.Edit)) {
+        plain.add(edges.get(i));
+        stillJoined.add(joined.get(i));
+      }
+    }
+    return new Sequence(plain, idle, unread, stillJoined, score);
+  }
+
+  /** The same with one contribution more. */
+  Sequence with(Edge edge, Contribution contribution) {
+    List<Edge> more = new ArrayList<>(edges);
+    more.add(edge.as(contribution));
+    List<Boolean> joinedMore = new ArrayList<>(joined);
+    joinedMore.add(false);
+    return new Sequence(more, idle, unread, joinedMore, score);
+  }
+
+  /** The same with other contributions in the place of some, or none. */
+  Sequence replacing(Function<Contribution, Optional<Contribution>> change) {
+    List<Edge> changed = new ArrayList<>();
+    List<Boolean> stillJoined = new ArrayList<>();
+    for (int i = 0; i < edges.size(); i++) {
+      Edge edge = edges.get(i);
+      Optional<Contribution> other = change.apply((Contribution) edge.part());
+      if (other.isPresent()) {
+        changed.add(edge.as(other.get()));
+        stillJoined.add(joined.get(i));
+      }
+    }
+    return new Sequence(changed, idle, unread, stillJoined, score);
   }
 
   /**

@@ -288,4 +288,81 @@ public sealed interface Contribution extends Part {
       filters = List.copyOf(filters);
     }
   }
+
+  /** What a follow-up does with the plan before it. */
+  sealed interface Edit extends Contribution {}
+
+  /** "also", "add": what is named comes on top. */
+  record Adding() implements Edit {}
+
+  /** "instead", "what about": what is named takes the place of its like. */
+  record Swapping() implements Edit {}
+
+  /** "only", apart from what it keeps to. */
+  record Only() implements Edit {}
+
+  /** "drop the occupancy": what is named goes, or rows that have it do. */
+  record Dropping(Contribution what) implements Edit {}
+
+  /** "without filters": all parts of a kind go. */
+  record DroppingParts(PlanPart kind) implements Edit {}
+
+  /** "hut instead of valley". */
+  record Replacing(Contribution old, Contribution with) implements Edit {}
+
+  /**
+   * "those huts", "of these": what the answer before shows.
+   *
+   * @param table what it is called, when it is
+   */
+  record Those(Optional<String> table) implements Edit {}
+
+  /** "all valleys", "all time": what limited them goes. */
+  record AllOf(Grouping what) implements Edit {}
+
+  /** A number by itself: how many rows are wanted. */
+  record Amount(int count) implements Edit {}
+
+  /** A column of the rows that are listed. */
+  record MoreColumns(List<ColumnRef> columns) implements Edit {
+    public MoreColumns {
+      columns = List.copyOf(columns);
+    }
+  }
+
+  /** "median instead": another statistic of the same column. */
+  record OtherStatistic(Measure.Kind kind) implements Edit {}
+
+  /** "cumulative", "the growth": the numbers of before, told in another way. */
+  record ToldAs(Telling how) implements Edit {}
+
+  /** "vs Brannick": values side by side with those of before. */
+  record Beside(Phrase.Values values) implements Edit {}
+
+  /** Ways to tell a number. */
+  enum Telling {
+    CUMULATIVE,
+    CHANGE,
+    GROWTH,
+    RANK
+  }
+
+  /** An order to do something with the conversation, not with the plan. */
+  record Steering(Steer steer) implements Edit {}
+
+  /** Parts of a plan that people name as such. */
+  enum PlanPart {
+    FILTERS,
+    GROUPINGS,
+    ORDER,
+    PERIOD
+  }
+
+  /** What can be done with a conversation. */
+  enum Steer {
+    OTHER_WAY,
+    START_OVER,
+    UNDO,
+    WHY
+  }
 }

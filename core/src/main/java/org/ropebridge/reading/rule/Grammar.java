@@ -1,8 +1,9 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
+import java.util.stream.Stream;
 
-/** All rules. Their order does not matter. */
+/** A set of rules. Their order does not matter. */
 public final class Grammar {
   private static final List<Rule> RULES =
       List.of(
@@ -229,9 +230,41 @@ public final class Grammar {
           new YearRule(),
           new YearToDateRule());
 
-  private Grammar() {}
+  /** Rules that only make sense where there is a question before. */
+  private static final List<Rule> AFTER_ANOTHER =
+      List.of(
+          new AddingRule(),
+          new AllOfRule(),
+          new AmountAloneRule(),
+          new BesideRule(),
+          new ColumnAloneRule(),
+          new DroppingPartsRule(),
+          new DroppingRule(),
+          new InsteadOfFirstRule(),
+          new InsteadOfRule(),
+          new OnlyRule(),
+          new PerAloneRule(),
+          new ReplacingRule(),
+          new StatisticAloneRule(),
+          new SteeringRule(),
+          new SwappingRule(),
+          new ThoseRule(),
+          new ToldAsRule());
 
-  public static List<Rule> rules() {
-    return RULES;
+  /** The rules of questions that stand by themselves. */
+  public static final Grammar QUESTIONS = new Grammar(RULES);
+
+  /** The rules of questions that lean on the one before. */
+  public static final Grammar FOLLOW_UPS =
+      new Grammar(Stream.concat(RULES.stream(), AFTER_ANOTHER.stream()).toList());
+
+  private final List<Rule> rules;
+
+  private Grammar(List<Rule> rules) {
+    this.rules = rules;
+  }
+
+  public List<Rule> rules() {
+    return rules;
   }
 }

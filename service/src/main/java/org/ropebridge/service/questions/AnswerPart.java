@@ -5,8 +5,10 @@ import java.util.Locale;
 import java.util.Map;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
+import org.ropebridge.service.threads.ThreadService;
 import org.ropebridge.sql.OutputColumn;
 
 /**
@@ -26,6 +28,8 @@ import org.ropebridge.sql.OutputColumn;
  *     questions picks it
  * @param trail the steps that led here, with their times
  * @param explanation how the reading came about; null unless asked for
+ * @param followUp what it keeps and changes of the question before; null when it stands by itself
+ * @param thread where it is kept; null when it is not
  */
 record AnswerPart(
     String question,
@@ -47,6 +51,8 @@ record AnswerPart(
     List<Proposals.Proposal> proposals,
     List<StepPart> trail,
     Reading.Explanation explanation,
+    FollowUp followUp,
+    ThreadService.Kept thread,
     String model,
     int edition) {
 

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import org.ropebridge.access.Person;
 import org.ropebridge.answer.Charts;
 import org.ropebridge.answer.Rows;
 import org.ropebridge.model.Model;
@@ -16,12 +16,16 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.AuthorSql;
+import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Reading;
+import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.sources.Statements;
+import org.ropebridge.service.threads.Asked;
+import org.ropebridge.service.threads.ThreadService;
 import org.ropebridge.sql.NotAllowed;
 import org.ropebridge.sql.SampleSql;
 import org.ropebridge.sql.SqlQuery;
@@ -33,11 +37,13 @@ import org.springframework.stereotype.Service;
 class Asking {
   private final Engines engines;
   private final Statements statements;
+  private final ThreadService threads;
   private final MeterRegistry meters;
 
-  Asking(Engines engines, Statements statements, MeterRegistry meters) {
+  Asking(Engines engines, Statements statements, ThreadService threads, MeterRegistry meters) {
     this.engines = engines;
     this.statements = statements;
+    this.threads = threads;
     this.meters = meters;
   }
 
@@ -54,48 +60,116 @@ class Asking {
     }
   }
 
+  /**
+   * A question and who asks it.
+   *
+   * @param place where in a thread it is kept, if it is
+   * @param byItself whether it is a whole question even if it could lean on the one before
+   * @param explain whether to say how the reading came about
+   */
+  record Question(
+      String model,
+      String text,
+      Account account,
+      Optional<ThreadService.Place> place,
+      boolean byItself,
+      boolean explain) {}
+
   /** Reads a question without computing anything. */
-  AnswerPart read(String model, String question, Person person, boolean explain) {
+  AnswerPart read(Question question) {
     Trail trail = new Trail();
-    Engine engine = engines.of(model, person);
+    Engine engine = engines.of(question.model(), question.account().person());
     trail.done("model");
-    Reading reading = engine.reader().read(question);
+    Reading reading = reading(engine, question);
     trail.done("reading");
-    return part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
+    return new Answering(engine, reading, trail, question.explain(), null).withoutRows();
+  }
+
+  private Reading reading(Engine engine, Question question) {
+    List<String> before =
+        question
+            .place()
+            .filter(p -> !question.byItself())
+            .map(p -> threads.before(question.account(), question.model(), p))
+            .orElse(List.of());
+    return engine.reader().read(question.text(), plans(engine, before));
+  }
+
+  /** The plans of questions before, as the model reads them today. */
+  private static List<Plan> plans(Engine engine, List<String> restatements) {
+    return restatements.stream().flatMap(r -> engine.reader().read(r).plan().stream()).toList();
   }
 
   /**
    * Answers a question.
    *
-   * @param asker the name by which the asker shares warehouses with others
    * @param running can be stopped from elsewhere meanwhile
    * @param read is offered the reading before anything is computed
    */
-  AnswerPart ask(
-      String model,
-      String question,
-      Person person,
-      String asker,
-      boolean explain,
-      Running running,
-      Consumer<Supplier<AnswerPart>> read) {
+  AnswerPart ask(Question question, Running running, Consumer<Supplier<AnswerPart>> read) {
     Trail trail = new Trail();
-    Engine engine = engines.of(model, person);
+    Engine engine = engines.of(question.model(), question.account().person());
     trail.done("model");
-    Reading reading = engine.reader().read(question);
+    Reading reading = reading(engine, question);
     trail.done("reading");
     meters
         .counter("ropebridge.questions", "status", reading.status().name().toLowerCase(Locale.ROOT))
         .increment();
-    Supplier<AnswerPart> asRead =
-        () -> part(engine, reading, Optional.empty(), List.of(), List.of(), trail, explain);
+    ThreadService.Kept kept =
+        question.place().map(p -> keep(engine, question, p, reading)).orElse(null);
+    Answering answering = new Answering(engine, reading, trail, question.explain(), kept);
+    return answer(answering, question.account().name(), running, read);
+  }
+
+  private ThreadService.Kept keep(
+      Engine engine, Question question, ThreadService.Place place, Reading reading) {
+    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
+    String status =
+        startsAgain ? Asked.STARTED_AGAIN : reading.status().name().toLowerCase(Locale.ROOT);
+    String restatement = reading.plan().flatMap(p -> reading.restatement()).orElse("");
+    return threads.keep(
+        question.account(),
+        question.model(),
+        place,
+        new Asked(question.text(), status, restatement, engine.edition()));
+  }
+
+  /** Answers a question of a thread anew: what it meant when it was asked, over today's data. */
+  AnswerPart askAgain(Account account, UUID thread, UUID turn) {
+    Trail trail = new Trail();
+    ThreadService.Again again = threads.again(account, thread, turn);
+    Engine engine = engines.of(again.model(), account.person());
+    trail.done("model");
+    Reading asAsked = engine.reader().read(again.question(), plans(engine, again.before()));
+    boolean meansTheSame =
+        again.restatement().isEmpty()
+            || asAsked.restatement().equals(Optional.of(again.restatement()));
+    Reading reading = meansTheSame ? asAsked : engine.reader().read(again.restatement());
+    trail.done("reading");
+    Answering answering = new Answering(engine, reading, trail, false, again.kept());
+    return answer(answering, account.name(), new Running(), asRead -> {});
+  }
+
+  /** What an answer is made of besides its rows. */
+  private record Answering(
+      Engine engine, Reading reading, Trail trail, boolean explain, ThreadService.Kept kept) {
+    AnswerPart withoutRows() {
+      return part(this, Optional.empty(), List.of(), List.of());
+    }
+  }
+
+  private AnswerPart answer(
+      Answering answering, String asker, Running running, Consumer<Supplier<AnswerPart>> read) {
+    Engine engine = answering.engine();
+    Reading reading = answering.reading();
     if (reading.plan().isEmpty() && reading.sql().isEmpty()) {
-      return asRead.get();
+      return answering.withoutRows();
     }
-    read.accept(asRead);
+    read.accept(answering::withoutRows);
     if (reading.sql().isPresent()) {
-      return bySql(engine, reading, asker, explain, running, trail);
+      return bySql(answering, asker, running);
     }
+    Trail trail = answering.trail();
     Plan plan = reading.plan().get();
     SqlQuery query = sql(engine, plan);
     trail.done("sql");
@@ -106,12 +180,14 @@ class Asking {
     List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
     trail.done("answer");
-    return part(engine, reading, Optional.of(query), shown, notices, trail, explain);
+    return part(answering, Optional.of(query), shown, notices);
   }
 
   /** Answers by the SQL that the author wrote for the question. */
-  private AnswerPart bySql(
-      Engine engine, Reading reading, String asker, boolean explain, Running running, Trail trail) {
+  private AnswerPart bySql(Answering answering, String asker, Running running) {
+    Engine engine = answering.engine();
+    Reading reading = answering.reading();
+    Trail trail = answering.trail();
     AuthorSql sql = reading.sql().orElseThrow();
     Model model = engine.access().model();
     SqlQuery query = SampleSql.write(sql.sample(), sql.values(), model);
@@ -139,8 +215,7 @@ class Asking {
             Rows.columns(names, cut),
             query.rowLimit());
     trail.done("answer");
-    return part(
-        engine, reading, Optional.of(withColumns), Rows.shown(cut), notices, trail, explain);
+    return part(answering, Optional.of(withColumns), Rows.shown(cut), notices);
   }
 
   private static SqlQuery sql(Engine engine, Plan plan) {
@@ -207,13 +282,12 @@ class Asking {
   }
 
   private static AnswerPart part(
-      Engine engine,
-      Reading reading,
+      Answering answering,
       Optional<SqlQuery> query,
       List<List<Object>> rows,
-      List<AnswerPart.NoticePart> notices,
-      Trail trail,
-      boolean explain) {
+      List<AnswerPart.NoticePart> notices) {
+    Engine engine = answering.engine();
+    Reading reading = answering.reading();
     boolean list =
         reading.plan().filter(p -> p.picture().isEmpty() && isBestAsTable(p)).isPresent();
     Optional<Map<String, Object>> chart =
@@ -242,8 +316,10 @@ class Asking {
             .toList(),
         reading.suggestions(),
         engine.proposed(reading),
-        trail.steps,
-        explain ? reading.explanation() : null,
+        answering.trail().steps,
+        answering.explain() ? reading.explanation() : null,
+        reading.followUp().filter(f -> !f.startsAgain()).orElse(null),
+        answering.kept(),
         engine.model(),
         engine.edition());
   }

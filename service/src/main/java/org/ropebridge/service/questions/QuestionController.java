@@ -4,22 +4,21 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
+import java.util.Optional;
+import java.util.UUID;
 import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.sources.Running;
+import org.ropebridge.service.threads.ThreadService;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Questions over REST. */
 @RestController
-@RequestMapping("/api/models/{model}")
 class QuestionController {
   private final Asking asking;
   private final CurrentAccount current;
@@ -35,24 +34,48 @@ class QuestionController {
    * A question.
    *
    * @param explain whether to say how the reading came about; no, when left out
+   * @param thread the thread to ask in; without one the question is not kept
+   * @param byItself whether it is a whole question even if it could lean on the one before, as
+   *     restatements are; no, when left out
    */
-  record QuestionRequest(@NotNull @Size(max = 20_000) String question, Boolean explain) {
-    boolean wantsExplanation() {
-      return Boolean.TRUE.equals(explain);
+  record QuestionRequest(
+      @NotNull @Size(max = 20_000) String question,
+      Boolean explain,
+      @Valid InThread thread,
+      Boolean byItself) {
+    Asking.Question question(String model, Account account) {
+      return new Asking.Question(
+          model,
+          question,
+          account,
+          Optional.ofNullable(thread).map(InThread::place),
+          Boolean.TRUE.equals(byItself),
+          Boolean.TRUE.equals(explain));
+    }
+  }
+
+  /**
+   * A place in a thread.
+   *
+   * @param id the thread; none begins a new one
+   * @param after the turn that the question may lean on; none for the last one
+   */
+  record InThread(UUID id, UUID after) {
+    ThreadService.Place place() {
+      return new ThreadService.Place(Optional.ofNullable(id), Optional.ofNullable(after));
     }
   }
 
   @Operation(summary = "Read a question without computing anything")
-  @PostMapping("/read")
+  @PostMapping("/api/models/{model}/read")
   AnswerPart read(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return asking.read(
-        model, request.question(), current.get().person(), request.wantsExplanation());
+    return asking.read(request.question(model, current.get()));
   }
 
   @Operation(summary = "Answer a question")
-  @PostMapping("/ask")
+  @PostMapping("/api/models/{model}/ask")
   AnswerPart ask(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return ask(model, request, current.get(), new Running(), reading -> {});
+    return asking.ask(request.question(model, current.get()), new Running(), reading -> {});
   }
 
   @Operation(
@@ -61,26 +84,18 @@ class QuestionController {
           "Sends the events reading (how the question was read, before anything is computed),"
               + " progress (every half second), and at the end answer or problem. Closing the"
               + " connection stops the question, also in the warehouse.")
-  @PostMapping(path = "/ask/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  @PostMapping(
+      path = "/api/models/{model}/ask/events",
+      produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter askWithEvents(
       @PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    Account account = current.get();
-    return events.of((running, reading) -> ask(model, request, account, running, reading));
+    Asking.Question question = request.question(model, current.get());
+    return events.of((running, reading) -> asking.ask(question, running, reading));
   }
 
-  private AnswerPart ask(
-      String model,
-      QuestionRequest request,
-      Account account,
-      Running running,
-      Consumer<Supplier<AnswerPart>> reading) {
-    return asking.ask(
-        model,
-        request.question(),
-        account.person(),
-        account.name(),
-        request.wantsExplanation(),
-        running,
-        reading);
+  @Operation(summary = "Answer a question of a thread anew, over today's data")
+  @PostMapping("/api/threads/{thread}/turns/{turn}/ask")
+  AnswerPart askAgain(@PathVariable UUID thread, @PathVariable UUID turn) {
+    return asking.askAgain(current.get(), thread, turn);
   }
 }

@@ -1,0 +1,228 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
+import org.ropebridge.plan.DayRange;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.PeriodResolver;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.PlanCheck;
+import org.ropebridge.reading.rule.Scope;
+
+/** The plans that sequences could mean, weighed against each other. */
+final class Candidates {
+  private static final double STEP_ON_A_WAY = 0.033;
+  private static final double GUESSED_ROLE = 0.25;
+  private static final double THROUGH_OTHERS = 0.6;
+  private static final double GUESSED_BESIDE = 2;
+  private static final double SECOND_PERIOD = 0.5;
+
+  private final Model model;
+  private final LinkPaths paths;
+  private final PeriodResolver periods;
+  private final PlanCheck check;
+
+  Candidates(Scope scope, PlanCheck check) {
+    this.model = scope.model();
+    this.paths = scope.paths();
+    this.periods = scope.periods();
+    this.check = check;
+  }
+
+  /**
+   * What the sequences could mean, best first.
+   *
+   * @param assembly puts the contributions of a sequence together
+   */
+  List<Candidate> of(
+      List<Sequence> sequences, Function<Sequence, Optional<Assembly.Result>> assembly) {
+    Map<Plan, Candidate> best = new LinkedHashMap<>();
+    for (Sequence sequence : sequences) {
+      Optional<Assembly.Result> assembled = assembly.apply(sequence);
+      if (assembled.isEmpty()) {
+        continue;
+      }
+      Plan plan = assembled.get().plan();
+      List<PlanCheck.Fault> faults = check.faults(plan);
+      boolean unclearWayOnly =
+          !faults.isEmpty()
+              && faults.stream().allMatch(f -> f.kind() == PlanCheck.Kind.UNCLEAR_WAY);
+      List<Candidate> made = new ArrayList<>();
+      if (unclearWayOnly) {
+        for (String role : faults.get(0).roles()) {
+          Plan withRole = WithRole.of(plan, faults.get(0).column().orElseThrow(), role);
+          made.add(
+              candidate(sequence, withRole, assembled.get(), check.faults(withRole), GUESSED_ROLE));
+        }
+      } else {
+        made.add(candidate(sequence, plan, assembled.get(), faults, 0));
+        through(plan, faults)
+            .ifPresent(
+                way ->
+                    made.add(
+                        candidate(
+                            sequence,
+                            way.plan(),
+                            assembled.get().assuming(way.assumption()),
+                            check.faults(way.plan()),
+                            THROUGH_OTHERS)));
+      }
+      for (Candidate candidate : made) {
+        best.merge(candidate.plan(), candidate, (a, b) -> a.score() >= b.score() ? a : b);
+      }
+    }
+    return best.values().stream()
+        .sorted(Comparator.comparingDouble(Candidate::score).reversed())
+        .toList();
+  }
+
+  /** Whether a word that the model lacks adds a number to one that it has. */
+  private static boolean isGuessedBeside(Sequence sequence, Assembly.Result assembled) {
+    return assembled.assumptions().stream().anyMatch(Assumption.SideBySide.class::isInstance)
+        && sequence.isGuessed();
+  }
+
+  /** A plan that counts rows through those of another table, and what that assumes. */
+  private record Through(Plan plan, Assumption assumption) {}
+
+  /**
+   * "members per hut": rows that have no way to what they are split by are counted through those of
+   * the one table that points at both.
+   */
+  private Optional<Through> through(Plan plan, List<PlanCheck.Fault> faults) {
+    boolean counts =
+        faults.stream().anyMatch(f -> f.kind() == PlanCheck.Kind.NOT_REACHABLE)
+            && plan.measures().size() == 1
+            && plan.ranking().isEmpty()
+            && plan.measures().get(0) instanceof Measure.RowCount;
+    if (!counts) {
+      return Optional.empty();
+    }
+    String counted = ((Measure.RowCount) plan.measures().get(0)).table();
+    List<Through> ways = new ArrayList<>();
+    for (Table table : model.tables()) {
+      boolean points =
+          !table.name().equals(counted)
+              && paths.shortest(table.name(), counted, Optional.empty()).size() == 1;
+      if (points) {
+        Plan other =
+            plan.withMeasures(
+                List.of(new Measure.DistinctRows(counted, table.name(), Optional.empty())));
+        if (check.faults(other).isEmpty()) {
+          ways.add(new Through(other, new Assumption.Through(counted, table.name())));
+        }
+      }
+    }
+    return nearest(ways);
+  }
+
+  /** The only way; of several the one whose rows point at what the others point at. */
+  private Optional<Through> nearest(List<Through> ways) {
+    return ways.stream()
+        .filter(
+            w ->
+                ways.stream()
+                    .allMatch(
+                        o ->
+                            o == w
+                                || paths.shortest(through(o), through(w), Optional.empty()).size()
+                                    == 1))
+        .findFirst();
+  }
+
+  private static String through(Through way) {
+    return ((Assumption.Through) way.assumption()).through();
+  }
+
+  private Candidate candidate(
+      Sequence sequence,
+      Plan plan,
+      Assembly.Result assembled,
+      List<PlanCheck.Fault> faults,
+      double penalty) {
+    double score =
+        sequence.score()
+            - penalty
+            - assembled.penalty()
+            - STEP_ON_A_WAY * steps(plan, faults)
+            - SECOND_PERIOD * secondPeriods(plan)
+            - (isGuessedBeside(sequence, assembled) ? GUESSED_BESIDE : 0);
+    String fault = faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
+    return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
+  }
+
+  /** Says so when two periods of one date have no day in common, which nobody can mean. */
+  private String disjointPeriods(Plan plan) {
+    Map<Optional<ColumnRef>, DayRange> byDate = new LinkedHashMap<>();
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InPeriod in && !in.negated()) {
+        DayRange days = periods.resolve(in.period());
+        DayRange other = byDate.putIfAbsent(in.date(), days);
+        if (other != null && !days.overlaps(other)) {
+          return "Two periods are named that have no day in common; comparing periods is not"
+              + " answered in this version. Ask for one of them.";
+        }
+      }
+    }
+    return "";
+  }
+
+  /** How many periods the plan has beyond the first; people seldom mean two. */
+  private static long secondPeriods(Plan plan) {
+    long periods = plan.filters().stream().filter(Filter.InPeriod.class::isInstance).count();
+    return Math.max(0, periods - 1);
+  }
+
+  /**
+   * How far the plan's columns are from the rows that it computes over; columns of those rows
+   * themselves are much nearer than any other.
+   */
+  private int steps(Plan plan, List<PlanCheck.Fault> faults) {
+    if (!faults.isEmpty()) {
+      return 0;
+    }
+    Set<ColumnRef> columns = new LinkedHashSet<>();
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByColumn by) {
+        columns.add(by.column());
+      }
+    }
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InValues in) {
+        columns.add(in.column());
+      } else if (filter instanceof Filter.Compare compare) {
+        columns.add(compare.column());
+      } else if (filter instanceof Filter.HasText text) {
+        columns.add(text.column());
+      }
+    }
+    Set<String> bases = new LinkedHashSet<>();
+    bases.addAll(MeasureTables.of(plan, model));
+    int steps = 0;
+    for (String base : bases) {
+      for (ColumnRef column : columns) {
+        steps +=
+            paths
+                .to(base, column)
+                .map(w -> w.steps().size())
+                .map(n -> n == 0 ? 0 : n + 3)
+                .orElse(0);
+      }
+    }
+    return steps;
+  }
+}

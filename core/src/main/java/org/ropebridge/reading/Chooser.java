@@ -1,0 +1,259 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.plan.Restatement;
+import org.ropebridge.reading.Reading.Choice;
+import org.ropebridge.reading.Reading.Explanation;
+import org.ropebridge.reading.Reading.Status;
+
+/** Settles which candidate a question means, or that it cannot be settled. */
+final class Chooser {
+  private static final double NEAR_TIE = 0.12;
+  private static final double LARGEST_UNREAD_SHARE = 0.34;
+  private static final int MOST_CHOICES = 4;
+
+  private final Restatement restatement;
+  private final WordUses wordUses;
+
+  Chooser(Restatement restatement, WordUses wordUses) {
+    this.restatement = restatement;
+    this.wordUses = wordUses;
+  }
+
+  /**
+   * The reading of a question whose words could mean the candidates.
+   *
+   * @param candidates best first
+   */
+  Reading choose(String question, Parser.Parsed parsed, List<Candidate> candidates) {
+    Reading reading = chosen(question, parsed, candidates);
+    if (!reading.explanation().equals(Explanation.NONE)) {
+      return reading;
+    }
+    Sequence nearest =
+        candidates.isEmpty() ? parsed.sequences().get(0) : candidates.get(0).sequence();
+    return reading.withExplanation(explanation(parsed, nearest, nearest.score(), candidates));
+  }
+
+  /** What became of the words in a sequence. */
+  List<Reading.WordUse> words(Sequence sequence, Parser.Parsed parsed) {
+    return wordUses.of(sequence, parsed.tokens());
+  }
+
+  /** The candidates that are about as good as one. */
+  private static List<Candidate> near(Candidate best, List<Candidate> candidates) {
+    return candidates.stream()
+        .filter(Candidate::isSound)
+        .filter(c -> c.score() > best.score() - NEAR_TIE)
+        .filter(c -> c.sequence().unread().size() == best.sequence().unread().size())
+        .toList();
+  }
+
+  /** The one that takes words as they are written where all others do not; or else the first. */
+  private static Candidate mostLiteral(Candidate first, List<Candidate> near) {
+    return near.stream()
+        .filter(
+            c ->
+                near.stream().allMatch(o -> o == c || c.sequence().isMoreLiteralThan(o.sequence())))
+        .findFirst()
+        .orElse(first);
+  }
+
+  private Reading chosen(String question, Parser.Parsed parsed, List<Candidate> candidates) {
+    List<Token> tokens = parsed.tokens();
+    Optional<Candidate> winner =
+        candidates.stream()
+            .filter(Candidate::isSound)
+            .findFirst()
+            .map(first -> mostLiteral(first, near(first, candidates)));
+    Optional<Candidate> faulty = candidates.stream().filter(c -> !c.isSound()).findFirst();
+    boolean faultExplains =
+        faulty.isPresent()
+            && (winner.isEmpty()
+                || faulty.get().sequence().unread().size()
+                    < winner.get().sequence().unread().size());
+    // A plan that leaves more words unread than need be stands for another question.
+    Sequence fullest = parsed.sequences().get(0);
+    boolean leavesMore =
+        winner.isPresent() && winner.get().sequence().unread().size() > fullest.unread().size();
+    if (leavesMore) {
+      winner = Optional.empty();
+    }
+    Sequence shown =
+        faultExplains ? faulty.get().sequence() : winner.map(Candidate::sequence).orElse(fullest);
+    List<Reading.WordUse> words = wordUses.of(shown, tokens);
+    List<String> unread = unread(shown, tokens);
+    if (faultExplains) {
+      return declined(question, words, unread, faulty.get().fault());
+    }
+    if (winner.isEmpty()) {
+      return declined(question, words, unread, reasonWithoutPlan(unread, shown));
+    }
+    Candidate best = winner.get();
+    int content = contentWords(shown, tokens);
+    boolean tooMuchUnread = unread.size() > LARGEST_UNREAD_SHARE * content;
+    boolean guessed =
+        shown.isGuessed()
+            || best.assumptions().stream()
+                .anyMatch(
+                    a -> a instanceof Assumption.CountedFor || a instanceof Assumption.Through);
+    boolean declines = tooMuchUnread || guessed || changesMeaning(shown, parsed);
+    if (!unread.isEmpty() && declines) {
+      return declined(question, words, unread, "Not understood: " + quoted(unread) + ".");
+    }
+    List<Candidate> near =
+        near(best, candidates).stream()
+            .filter(c -> !best.sequence().isMoreLiteralThan(c.sequence()))
+            .limit(MOST_CHOICES)
+            .toList();
+    Explanation explanation = explanation(parsed, best.sequence(), best.score(), candidates);
+    if (near.size() > 1) {
+      return new Reading(
+          question,
+          Status.UNCLEAR,
+          Optional.empty(),
+          Optional.empty(),
+          wordUses.ofAll(near.stream().map(Candidate::sequence).toList(), tokens),
+          unread,
+          near.stream().map(c -> new Choice(restatement.of(c.plan()), c.plan())).toList(),
+          "This can be read in " + near.size() + " ways.",
+          List.of(),
+          List.of(),
+          explanation);
+    }
+    List<Assumption> assumptions = new ArrayList<>(best.assumptions());
+    assumptions.addAll(wordUses.spellings(shown, tokens));
+    return new Reading(
+        question,
+        unread.isEmpty() ? Status.ANSWERED : Status.PARTLY,
+        Optional.of(best.plan()),
+        Optional.of(restatement.of(best.plan())),
+        words,
+        unread,
+        List.of(),
+        unread.isEmpty() ? "" : "Not understood, and left out: " + quoted(unread) + ".",
+        assumptions,
+        List.of(),
+        explanation);
+  }
+
+  /**
+   * Whether leaving the unread words out could turn the meaning round: words that the language
+   * knows to have a task ("without", "more than"), and numbers.
+   */
+  private static boolean changesMeaning(Sequence sequence, Parser.Parsed parsed) {
+    for (int i : sequence.unread()) {
+      boolean known = Parser.isKnown(i, parsed.mentions());
+      if (known || parsed.tokens().get(i).kind() != Token.Kind.WORD) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static int contentWords(Sequence sequence, List<Token> tokens) {
+    Set<Integer> idle = new LinkedHashSet<>();
+    for (Mention mention : sequence.idle()) {
+      for (int i = mention.from(); i < mention.to(); i++) {
+        idle.add(i);
+      }
+    }
+    return (int)
+        java.util.stream.IntStream.range(0, tokens.size())
+            .filter(i -> !idle.contains(i) && tokens.get(i).kind() != Token.Kind.STOP)
+            .count();
+  }
+
+  private static String reasonWithoutPlan(List<String> unread, Sequence sequence) {
+    if (!unread.isEmpty()) {
+      return "Not understood: " + quoted(unread) + ".";
+    }
+    return sequence.edges().isEmpty()
+        ? "No word of this names anything in the model."
+        : "These words do not come together to a question about a number. Name what to compute.";
+  }
+
+  private static String quoted(List<String> words) {
+    return String.join(", ", words.stream().map(w -> "\"" + w + "\"").toList());
+  }
+
+  private static List<String> unread(Sequence sequence, List<Token> tokens) {
+    return sequence.unread().stream().map(i -> tokens.get(i).text()).toList();
+  }
+
+  static Reading declined(
+      String question, List<Reading.WordUse> words, List<String> unread, String reason) {
+    return new Reading(
+        question,
+        Status.DECLINED,
+        Optional.empty(),
+        Optional.empty(),
+        words,
+        unread,
+        List.of(),
+        reason,
+        List.of(),
+        List.of(),
+        Explanation.NONE);
+  }
+
+  /**
+   * Why the words were read so.
+   *
+   * @param shown the sequence that was read, or came nearest to being
+   * @param score what others are compared with
+   */
+  private Explanation explanation(
+      Parser.Parsed parsed, Sequence shown, double score, List<Candidate> candidates) {
+    List<Token> tokens = parsed.tokens();
+    List<String> considered =
+        parsed.mentions().stream()
+            .filter(m -> !Chart.isFiller(m) && !(m.meaning() instanceof Meaning.PlainWord))
+            .map(
+                m ->
+                    wordUses.text(m, tokens)
+                        + " = "
+                        + wordUses.kind(m)
+                        + " "
+                        + wordUses.means(m)
+                        + String.format(Locale.ROOT, " (%.2f)", m.quality()))
+            .distinct()
+            .toList();
+    List<String> rules =
+        shown.edges().stream()
+            .flatMap(e -> e.derivation().stream())
+            .map(e -> e.rule() + ": " + words(e, tokens))
+            .toList();
+    List<String> others =
+        candidates.stream()
+            .filter(c -> c.sequence() != shown)
+            .limit(MOST_CHOICES)
+            .map(
+                c ->
+                    restateOrFault(c)
+                        + String.format(Locale.ROOT, " (%.2f behind)", score - c.score()))
+            .toList();
+    return new Explanation(considered, rules, others);
+  }
+
+  /** The words of an edge; of one in brackets, whose places are its own, only what it mentions. */
+  private String words(Edge edge, List<Token> tokens) {
+    return edge.inBrackets()
+        ? String.join(", ", edge.mentions().stream().map(wordUses::means).toList())
+        : wordUses.text(edge.from(), edge.to(), tokens);
+  }
+
+  private String restateOrFault(Candidate candidate) {
+    return candidate.isSound()
+        ? restatement.of(candidate.plan())
+        : "not possible: " + candidate.fault();
+  }
+}

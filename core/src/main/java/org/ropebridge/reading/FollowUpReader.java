@@ -1,0 +1,229 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.PlanCheck;
+import org.ropebridge.plan.Restatement;
+import org.ropebridge.reading.PlanEdit.Manner;
+import org.ropebridge.reading.Reading.Choice;
+import org.ropebridge.reading.Reading.Status;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Contribution.Steer;
+import org.ropebridge.reading.rule.Scope;
+
+/**
+ * Reads questions that lean on the one before, and settles whether a question does. Where it could
+ * be either, the other reading is kept as a choice.
+ */
+final class FollowUpReader {
+  private static final int MOST_CHOICES = 3;
+
+  private final Parser parser;
+  private final Candidates candidates;
+  private final Chooser chooser;
+  private final PlanCheck check;
+  private final Restatement restatement;
+  private final Scope scope;
+
+  FollowUpReader(
+      Parser parser,
+      Candidates candidates,
+      Chooser chooser,
+      PlanCheck check,
+      Restatement restatement,
+      Scope scope) {
+    this.parser = parser;
+    this.candidates = candidates;
+    this.chooser = chooser;
+    this.check = check;
+    this.restatement = restatement;
+    this.scope = scope;
+  }
+
+  /**
+   * The reading of a question in a thread.
+   *
+   * @param alone how it is read by itself
+   * @param before the plans of the questions before, the last one first; at least one
+   */
+  Reading read(String question, Reading alone, List<Plan> before) {
+    Parser.Parsed parsed = parser.followUp(Tokens.of(question));
+    Optional<Reading> steered = steered(question, parsed, before);
+    if (steered.isPresent()) {
+      return steered.get();
+    }
+    List<Candidate> made = candidates(parsed, before, Manner.AS_SAID);
+    Reading leaning = chooser.choose(question, parsed, made);
+    Sequence sequence =
+        leaning.plan().stream()
+            .flatMap(p -> made.stream().filter(c -> c.plan().equals(p)))
+            .map(Candidate::sequence)
+            .findFirst()
+            .orElse(parsed.sequences().get(0));
+    Said said = Said.of(sequence);
+    if (!isPreferred(leaning, alone, said, before.get(0))) {
+      return alone.withChoices(others(alone, leaning.plan().stream()));
+    }
+    if (leaning.plan().isEmpty()) {
+      return leaning.status() == Status.DECLINED && leaning.unread().isEmpty()
+          ? Chooser.declined(question, leaning.words(), List.of(), misfit(before.get(0)))
+          : leaning;
+    }
+    FollowUp change =
+        FollowUp.between(
+            restatement.parts(before.get(0)), restatement.parts(leaning.plan().orElseThrow()));
+    Reading reading = leaning.leaningOn(change);
+    return reading.status() == Status.UNCLEAR
+        ? reading
+        : reading.withChoices(others(reading, otherWays(parsed, before, said, alone)));
+  }
+
+  private String misfit(Plan before) {
+    return "This does not go with the question before, which was read as \""
+        + restatement.of(before)
+        + "\". Ask the whole question, or name what is to change.";
+  }
+
+  /** What is done with the conversation and not with the plan. */
+  private Optional<Reading> steered(String question, Parser.Parsed parsed, List<Plan> before) {
+    Sequence best = parsed.sequences().get(0);
+    boolean alone =
+        best.unread().isEmpty()
+            && best.edges().size() == 1
+            && best.edges().get(0).part() instanceof Contribution.Steering;
+    if (!alone) {
+      return Optional.empty();
+    }
+    Steer steer = ((Contribution.Steering) best.edges().get(0).part()).steer();
+    return switch (steer) {
+      case START_OVER ->
+          Optional.of(
+              told(question, parsed, "Started again. The next question stands by itself.")
+                  .leaningOn(FollowUp.START));
+      case WHY ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "Why is not answered in this version. Ask for the number by what it may depend"
+                      + " on, or compare it with the year before."));
+      case UNDO ->
+          before.size() > 1
+              ? Optional.empty()
+              : Optional.of(told(question, parsed, "There is no question before this one."));
+      default -> Optional.empty();
+    };
+  }
+
+  private Reading told(String question, Parser.Parsed parsed, String what) {
+    Sequence best = parsed.sequences().get(0);
+    return Chooser.declined(question, chooser.words(best, parsed), List.of(), what);
+  }
+
+  private List<Candidate> candidates(Parser.Parsed parsed, List<Plan> before, Manner manner) {
+    PlanEdit edit = new PlanEdit(before, scope);
+    return candidates.of(
+        parsed.sequences(),
+        sequence -> edit.of(sequence, manner).flatMap(r -> fitting(r, before.get(0))));
+  }
+
+  /** Leaves out what was kept of the question before and cannot be said of the new numbers. */
+  private Optional<Assembly.Result> fitting(Assembly.Result result, Plan before) {
+    Plan plan = result.plan();
+    if (!isUnreachable(plan)) {
+      return Optional.of(result);
+    }
+    List<String> leftOut = new ArrayList<>();
+    Plan less = plan;
+    for (Filter filter : before.filters()) {
+      Plan alone = bare(plan).withFilters(List.of(filter));
+      if (less.filters().contains(filter) && isUnreachable(alone)) {
+        less = less.withFilters(less.filters().stream().filter(f -> !f.equals(filter)).toList());
+        leftOut.add(restatement.filter(filter));
+      }
+    }
+    for (Grouping grouping : before.groupings()) {
+      boolean kept = less.groupings().contains(grouping) && less.ranking().isEmpty();
+      if (kept && isUnreachable(bare(plan).withGroupings(List.of(grouping)))) {
+        less =
+            less.withGroupings(less.groupings().stream().filter(g -> !g.equals(grouping)).toList())
+                .withSort(less.sort().filter(s -> !s.by().equals(grouping)));
+        leftOut.add(restatement.grouping(grouping));
+      }
+    }
+    return leftOut.isEmpty()
+        ? Optional.of(result)
+        : Optional.of(result.with(less).assuming(new Assumption.LeftOut(leftOut)));
+  }
+
+  private static Plan bare(Plan plan) {
+    return plan.listing().isPresent()
+        ? Plan.of(plan.listing().get(), List.of())
+        : new Plan(
+            plan.measures(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+  }
+
+  private boolean isUnreachable(Plan plan) {
+    return check.faults(plan).stream()
+        .anyMatch(
+            f -> f.kind() == PlanCheck.Kind.NOT_REACHABLE || f.kind() == PlanCheck.Kind.NO_DATE);
+  }
+
+  private static boolean isPreferred(Reading leaning, Reading alone, Said said, Plan before) {
+    boolean same = leaning.plan().equals(Optional.of(before));
+    boolean more = leaning.unread().size() < alone.unread().size();
+    return switch (leaning.status()) {
+      case ANSWERED ->
+          !same && (said.leans() || alone.status() != Status.ANSWERED || !said.isWhole());
+      case PARTLY -> alone.status() != Status.ANSWERED && (said.leans() || more);
+      case UNCLEAR -> said.leans() || alone.plan().isEmpty();
+      case DECLINED -> said.leans() && alone.status() != Status.ANSWERED;
+    };
+  }
+
+  private Stream<Plan> otherWays(
+      Parser.Parsed parsed, List<Plan> before, Said said, Reading alone) {
+    boolean plain =
+        said.edits().stream()
+            .noneMatch(
+                e ->
+                    e instanceof Contribution.Dropping
+                        || e instanceof Contribution.Replacing
+                        || e instanceof Contribution.Those
+                        || e instanceof Contribution.Steering);
+    Stream<Plan> edits =
+        plain
+            ? Stream.of(Manner.IN_PLACE, Manner.ON_TOP)
+                .flatMap(m -> candidates(parsed, before, m).stream().limit(1))
+                .filter(Candidate::isSound)
+                .filter(c -> c.sequence().unread().isEmpty())
+                .filter(c -> !Said.of(c.sequence()).rest().edges().isEmpty())
+                .map(Candidate::plan)
+            : Stream.of();
+    Stream<Plan> byItself = alone.status() == Status.ANSWERED ? alone.plan().stream() : Stream.of();
+    return Stream.concat(edits, byItself);
+  }
+
+  private List<Choice> others(Reading reading, Stream<Plan> plans) {
+    List<Choice> choices = new ArrayList<>(reading.choices());
+    plans
+        .distinct()
+        .filter(p -> !reading.plan().equals(Optional.of(p)))
+        .map(p -> new Choice(restatement.of(p), p))
+        .filter(c -> !choices.contains(c))
+        .limit(MOST_CHOICES)
+        .forEach(choices::add);
+    return choices;
+  }
+}

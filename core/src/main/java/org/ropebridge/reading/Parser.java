@@ -1,0 +1,85 @@
+package org.ropebridge.reading;
+
+import java.util.List;
+import org.ropebridge.lexicon.Lexicon;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Token;
+import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.plan.PlanCheck;
+import org.ropebridge.reading.rule.Grammar;
+import org.ropebridge.reading.rule.Scope;
+
+/** Cuts the words of questions, and of follow-ups, into contributions. */
+final class Parser {
+  private final Lexicon lexicon;
+  private final Vocabulary vocabulary;
+  private final Scope scope;
+  private final Brackets brackets;
+
+  Parser(Lexicon lexicon, Vocabulary vocabulary, Scope scope, PlanCheck check) {
+    this.lexicon = lexicon;
+    this.vocabulary = vocabulary;
+    this.scope = scope;
+    this.brackets =
+        new Brackets(
+            scope, check, f -> sequences(f, lexicon.mentions(f.tokens()), Grammar.QUESTIONS));
+  }
+
+  /**
+   * Words and the ways to cut them.
+   *
+   * @param tokens with stretches in brackets folded
+   * @param sequences best first, at least one
+   */
+  record Parsed(List<Token> tokens, List<Mention> mentions, List<Sequence> sequences) {}
+
+  /** Cuts a question that stands by itself. */
+  Parsed question(List<Token> tokens) {
+    Brackets.Folded folded = brackets.fold(tokens);
+    List<Mention> mentions = lexicon.mentions(folded.tokens());
+    return new Parsed(folded.tokens(), mentions, sequences(folded, mentions, Grammar.QUESTIONS));
+  }
+
+  /** Cuts a question that leans on the one before. */
+  Parsed followUp(List<Token> tokens) {
+    Brackets.Folded folded = brackets.fold(tokens);
+    List<Mention> mentions = lexicon.mentionsInFollowUp(folded.tokens());
+    return new Parsed(folded.tokens(), mentions, sequences(folded, mentions, Grammar.FOLLOW_UPS));
+  }
+
+  private List<Sequence> sequences(
+      Brackets.Folded folded, List<Mention> mentions, Grammar grammar) {
+    Chart chart =
+        new Chart(folded.tokens(), mentions, folded.enclosed(), scope, vocabulary, grammar);
+    return Sequence.best(chart, folded.tokens(), mentions).stream()
+        .map(s -> withoutEchoes(s, folded.tokens(), mentions))
+        .toList();
+  }
+
+  /**
+   * An unknown word that only repeats a name of an item which is read needs no meaning of its own.
+   */
+  private Sequence withoutEchoes(Sequence sequence, List<Token> tokens, List<Mention> mentions) {
+    List<Meaning> items =
+        sequence.edges().stream()
+            .flatMap(e -> e.mentions().stream())
+            .map(Mention::meaning)
+            .toList();
+    List<Integer> unread =
+        sequence.unread().stream()
+            .filter(
+                i ->
+                    isKnown(i, mentions)
+                        || items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
+            .toList();
+    return sequence.withUnread(unread);
+  }
+
+  /** Whether the model or the language knows the token. */
+  static boolean isKnown(int token, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> !(m.meaning() instanceof Meaning.PlainWord))
+        .anyMatch(m -> m.from() <= token && token < m.to());
+  }
+}

@@ -1,0 +1,554 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Listing;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Phrase;
+import org.ropebridge.reading.rule.Scope;
+
+/** Takes parts of plans away, or puts others in their place. */
+final class PlanParts {
+  private final Scope scope;
+
+  PlanParts(Scope scope) {
+    this.scope = scope;
+  }
+
+  /**
+   * The plan after an edit that needs no other words; the same plan for edits that only say how
+   * other words are meant, and empty when there is nothing that it could change.
+   */
+  Optional<Plan> edited(Plan plan, Contribution.Edit edit) {
+    if (edit instanceof Contribution.Dropping dropping) {
+      return dropped(plan, dropping.what());
+    } else if (edit instanceof Contribution.Replacing replacing) {
+      return dropped(plan, replacing.old()).or(() -> lastMeasureOf(plan, replacing));
+    } else if (edit instanceof Contribution.DroppingParts dropping) {
+      return ifChanged(plan, dropped(plan, dropping.kind()));
+    } else if (edit instanceof Contribution.AllOf all) {
+      return ifChanged(plan, unlimited(plan, all.what()));
+    } else if (edit instanceof Contribution.Amount amount) {
+      return resized(plan, amount.count());
+    } else if (edit instanceof Contribution.MoreColumns more) {
+      return plan.listing().map(l -> plan.withListing(with(l, more.columns())));
+    } else if (edit instanceof Contribution.Beside beside) {
+      return beside(plan, beside.values());
+    } else if (edit instanceof Contribution.OtherStatistic other) {
+      return ifChanged(
+          plan,
+          plan.withMeasures(
+              plan.measures().stream().map(m -> withKind(m, other.kind())).distinct().toList()));
+    }
+    return Optional.of(plan);
+  }
+
+  /** With more values of a column that the plan is limited to, each for itself. */
+  private static Optional<Plan> beside(Plan plan, Phrase.Values more) {
+    List<Filter> filters = new ArrayList<>();
+    for (Filter filter : plan.filters()) {
+      boolean same =
+          filter instanceof Filter.InValues in
+              && !in.negated()
+              && in.column().equals(more.column())
+              && !in.values().containsAll(more.stored());
+      if (same) {
+        List<String> values = new ArrayList<>(((Filter.InValues) filter).values());
+        more.stored().stream().filter(v -> !values.contains(v)).forEach(values::add);
+        filters.add(new Filter.InValues(more.column(), values, false));
+      } else {
+        filters.add(filter);
+      }
+    }
+    if (filters.equals(plan.filters()) || plan.listing().isPresent()) {
+      return Optional.empty();
+    }
+    List<Grouping> groupings = new ArrayList<>(plan.groupings());
+    Grouping by = new Grouping.ByColumn(more.column());
+    if (!groupings.contains(by)) {
+      groupings.add(by);
+    }
+    return Optional.of(plan.withFilters(filters).withGroupings(groupings));
+  }
+
+  private static Optional<Plan> ifChanged(Plan plan, Plan changed) {
+    return changed.equals(plan) ? Optional.empty() : Optional.of(changed);
+  }
+
+  /** "occupancy instead of revenue": the only measure may go, for another comes. */
+  private static Optional<Plan> lastMeasureOf(Plan plan, Contribution.Replacing replacing) {
+    return replacing.old() instanceof Contribution.Measures old
+            && replacing.with() instanceof Contribution.Measures
+            && plan.measures().stream().allMatch(m -> old.measures().contains(basis(m)))
+        ? Optional.of(plan)
+        : Optional.empty();
+  }
+
+  /** What a measure is about, apart from how it is told. */
+  static Measure basis(Measure measure) {
+    if (measure instanceof Measure.Figure figure) {
+      return basis(figure.of());
+    } else if (measure instanceof Measure.Narrowed narrowed) {
+      return narrowed.of();
+    }
+    return measure instanceof Measure.Portion portion ? portion.of() : measure;
+  }
+
+  private static Measure withKind(Measure measure, Measure.Kind kind) {
+    boolean plainKind = kind != Measure.Kind.PERCENTILE;
+    if (plainKind && measure instanceof Measure.Statistic statistic) {
+      return Measure.Statistic.of(kind, statistic.column());
+    } else if (plainKind && measure instanceof Measure.OverParts over) {
+      return new Measure.OverParts(kind, over.of(), over.part());
+    }
+    return plainKind
+            && kind != Measure.Kind.STANDARD_DEVIATION
+            && measure instanceof Measure.Duration duration
+        ? new Measure.Duration(kind, duration.from(), duration.to())
+        : measure;
+  }
+
+  private static Listing with(Listing listing, List<ColumnRef> columns) {
+    List<ColumnRef> all = new ArrayList<>(listing.columns());
+    columns.stream().filter(c -> !all.contains(c)).forEach(all::add);
+    return new Listing(listing.table(), all, listing.order(), listing.count(), listing.per());
+  }
+
+  private Optional<Plan> dropped(Plan plan, Contribution what) {
+    if (what instanceof Contribution.Measures more) {
+      return withoutMeasures(plan, m -> more.measures().contains(basis(m)));
+    } else if (what instanceof Contribution.Moved) {
+      return withoutMeasures(plan, Measure.Compared.class::isInstance);
+    } else if (what instanceof Contribution.Groupings more) {
+      return ifChanged(plan, withoutAny(plan, more.groupings()));
+    } else if (what instanceof Contribution.Narrowing narrowing) {
+      return ifChanged(plan, less(plan, narrowing.filter()));
+    } else if (what instanceof Contribution.Noun noun) {
+      return withoutNoun(plan, noun.table());
+    } else if (what instanceof Contribution.Shown) {
+      return ifChanged(plan, plan.withPicture(Optional.empty()));
+    } else if (what instanceof Contribution.Order) {
+      return ifChanged(plan, plan.withSort(Optional.empty()));
+    } else if (what instanceof Contribution.Ranked) {
+      return ifChanged(plan, plan.withRanking(Optional.empty()));
+    }
+    return what instanceof Contribution.Keeping
+        ? ifChanged(plan, plan.withKeeps(List.of()))
+        : Optional.empty();
+  }
+
+  private Optional<Plan> withoutNoun(Plan plan, String table) {
+    Optional<ColumnRef> name = scope.namingColumn(table);
+    Plan less = name.map(c -> withoutAny(plan, List.of(new Grouping.ByColumn(c)))).orElse(plan);
+    return ifChanged(plan, less)
+        .or(() -> withoutMeasures(plan, m -> basis(m).equals(new Measure.RowCount(table))));
+  }
+
+  private static Optional<Plan> withoutMeasures(Plan plan, Predicate<Measure> goes) {
+    List<Measure> left = plan.measures().stream().filter(goes.negate()).toList();
+    if (left.isEmpty() || left.size() == plan.measures().size()) {
+      return Optional.empty();
+    }
+    boolean ranks = plan.ranking().filter(r -> left.contains(r.by())).isPresent();
+    Plan less = plan.withMeasures(left).withSort(sortOf(plan, left, plan.groupings()));
+    return Optional.of(ranks ? less : less.withRanking(Optional.empty()));
+  }
+
+  private static Optional<Plan.Sort> sortOf(
+      Plan plan, List<Measure> measures, List<Grouping> groupings) {
+    return plan.sort()
+        .filter(
+            s ->
+                s.by() instanceof Measure m
+                    ? measures.contains(m)
+                    : groupings.contains((Grouping) s.by()));
+  }
+
+  /**
+   * Without breakdowns that are alike; where there is none, without filters of the same columns.
+   */
+  private Plan withoutAny(Plan plan, List<Grouping> groupings) {
+    Plan less = withGroupings(plan, g -> groupings.stream().noneMatch(o -> isSame(g, o)));
+    return less.equals(plan) ? groupings.stream().reduce(plan, this::unlimited, (a, b) -> b) : less;
+  }
+
+  private static boolean isSame(Grouping one, Grouping other) {
+    return one instanceof Grouping.ByColumn a && other instanceof Grouping.ByColumn b
+        ? a.column().withoutRole().equals(b.column().withoutRole())
+        : one instanceof Grouping.ByTime c && other instanceof Grouping.ByTime d
+            ? c.unit() == d.unit()
+            : one.equals(other);
+  }
+
+  private static Plan withGroupings(Plan plan, Predicate<Grouping> stays) {
+    List<Grouping> left = plan.groupings().stream().filter(stays).toList();
+    Plan less =
+        plan.withGroupings(left)
+            .withSort(sortOf(plan, plan.measures(), left))
+            .withRanking(
+                plan.ranking()
+                    .map(
+                        r ->
+                            new Plan.Ranking(
+                                r.top(), r.count(), r.by(), r.within().filter(left::contains))));
+    return left.isEmpty() ? less.withRanking(Optional.empty()).withKeeps(List.of()) : less;
+  }
+
+  private static Plan dropped(Plan plan, Contribution.PlanPart kind) {
+    return switch (kind) {
+      case FILTERS -> plan.withFilters(List.of()).withKeeps(List.of());
+      case GROUPINGS -> withGroupings(plan, g -> false);
+      case ORDER -> plan.withSort(Optional.empty()).withRanking(Optional.empty());
+      case PERIOD -> withFilters(plan, f -> !(f instanceof Filter.InPeriod));
+    };
+  }
+
+  private static Plan withFilters(Plan plan, Predicate<Filter> stays) {
+    return plan.withFilters(plan.filters().stream().filter(stays).toList());
+  }
+
+  /** Without what limits the rows to some of these groups. */
+  private Plan unlimited(Plan plan, Grouping what) {
+    if (what instanceof Grouping.ByTime) {
+      return withFilters(
+          plan, f -> !(f instanceof Filter.InPeriod) && !(f instanceof Filter.Recurring));
+    } else if (what instanceof Grouping.ByColumn by) {
+      ColumnRef column = by.column().withoutRole();
+      Plan less = withFilters(plan, f -> !isOf(f, column));
+      boolean ranked = less.groupings().stream().anyMatch(g -> isSame(g, what));
+      return ranked ? less.withRanking(Optional.empty()).withKeeps(List.of()) : less;
+    }
+    return plan;
+  }
+
+  private static boolean isOf(Filter filter, ColumnRef column) {
+    return columnOf(filter).map(ColumnRef::withoutRole).equals(Optional.of(column));
+  }
+
+  static Optional<ColumnRef> columnOf(Filter filter) {
+    if (filter instanceof Filter.InValues f) {
+      return Optional.of(f.column());
+    } else if (filter instanceof Filter.Compare f) {
+      return Optional.of(f.column());
+    } else if (filter instanceof Filter.IsTrue f) {
+      return Optional.of(f.column());
+    } else if (filter instanceof Filter.Missing f) {
+      return Optional.of(f.column());
+    } else if (filter instanceof Filter.HasText f) {
+      return Optional.of(f.column());
+    }
+    return filter instanceof Filter.Among f ? Optional.of(f.column()) : Optional.empty();
+  }
+
+  /** Without a filter; without some of the values of one. */
+  private static Plan less(Plan plan, Filter what) {
+    List<Filter> left = new ArrayList<>();
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InValues in
+          && what instanceof Filter.InValues some
+          && in.column().withoutRole().equals(some.column().withoutRole())
+          && !in.negated()) {
+        List<String> values = in.values().stream().filter(v -> !some.values().contains(v)).toList();
+        if (!values.isEmpty()) {
+          left.add(new Filter.InValues(in.column(), values, false));
+        }
+      } else if (!isWithout(filter, what)) {
+        left.add(filter);
+      }
+    }
+    return plan.withFilters(left);
+  }
+
+  private static boolean isWithout(Filter filter, Filter what) {
+    if (filter instanceof Filter.InPeriod in && what instanceof Filter.InPeriod period) {
+      return in.period().equals(period.period());
+    } else if (filter instanceof Filter.Meets meets && what instanceof Filter.Meets other) {
+      return meets.table().equals(other.table()) && meets.condition().equals(other.condition());
+    } else if (filter instanceof Filter.Recurring a && what instanceof Filter.Recurring b) {
+      return a.part() == b.part() && a.numbers().equals(b.numbers());
+    }
+    return filter.equals(what)
+        || filter.getClass() == what.getClass()
+            && !(filter instanceof Filter.InValues)
+            && columnOf(filter).isPresent()
+            && columnOf(filter).equals(columnOf(what));
+  }
+
+  /** Rows that have none of it, where the plan itself has nothing of the kind to take away. */
+  Optional<Contribution> excluding(Contribution what) {
+    if (what instanceof Contribution.Noun noun) {
+      return Optional.of(new Contribution.RelatedApart(noun.table(), List.of(), true));
+    } else if (what instanceof Contribution.Narrowing narrowing) {
+      return negated(narrowing.filter()).map(Contribution.Narrowing::new);
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<Filter> negated(Filter filter) {
+    if (filter instanceof Filter.InValues f && !f.negated()) {
+      return Optional.of(new Filter.InValues(f.column(), f.values(), true));
+    } else if (filter instanceof Filter.InPeriod f && !f.negated()) {
+      return Optional.of(new Filter.InPeriod(f.period(), f.date(), true));
+    } else if (filter instanceof Filter.Meets f && !f.negated()) {
+      return Optional.of(new Filter.Meets(f.table(), f.condition(), true));
+    } else if (filter instanceof Filter.Recurring f && !f.negated()) {
+      return Optional.of(new Filter.Recurring(f.part(), f.numbers(), f.date(), true));
+    }
+    return filter instanceof Filter.IsTrue f && !f.negated()
+        ? Optional.of(new Filter.IsTrue(f.column(), true))
+        : Optional.empty();
+  }
+
+  private static Optional<Plan> resized(Plan plan, int count) {
+    if (plan.ranking().isPresent()) {
+      Plan.Ranking r = plan.ranking().get();
+      return ifChanged(
+          plan,
+          plan.withRanking(Optional.of(new Plan.Ranking(r.top(), count, r.by(), r.within()))));
+    }
+    return plan.listing()
+        .filter(l -> l.order().isPresent())
+        .map(
+            l ->
+                plan.withListing(
+                    new Listing(l.table(), l.columns(), l.order(), Optional.of(count), l.per())));
+  }
+
+  /** The rows in the other direction. */
+  Optional<Plan> otherWay(Plan plan) {
+    if (plan.sort().isPresent()) {
+      Plan.Sort sort = plan.sort().get();
+      return Optional.of(plan.withSort(Optional.of(new Plan.Sort(sort.by(), !sort.descending()))));
+    } else if (plan.listing().isPresent()) {
+      Listing l = plan.listing().get();
+      Optional<Listing.Order> order =
+          l.order()
+              .map(o -> new Listing.Order(o.by(), !o.descending()))
+              .or(() -> scope.namingColumn(l.table()).map(c -> new Listing.Order(c, true)));
+      return Optional.of(
+          plan.withListing(new Listing(l.table(), l.columns(), order, l.count(), l.per())));
+    } else if (plan.groupings().isEmpty()) {
+      return Optional.empty();
+    }
+    Grouping first = plan.groupings().get(0);
+    boolean highestFirst =
+        plan.ranking().map(Plan.Ranking::top).orElse(!(first instanceof Grouping.ByTime));
+    Plan.Sort sort =
+        first instanceof Grouping.ByTime && plan.ranking().isEmpty()
+            ? new Plan.Sort(first, true)
+            : new Plan.Sort(plan.measures().get(0), !highestFirst);
+    return Optional.of(plan.withSort(Optional.of(sort)));
+  }
+
+  /** "hut instead of valley": a noun in the place of a breakdown is one. */
+  Contribution inPlace(Contribution with, Plan before, Plan left) {
+    boolean brokenDownLess = left.groupings().size() < before.groupings().size();
+    return with instanceof Contribution.Noun noun && brokenDownLess
+        ? scope
+            .namingColumn(noun.table())
+            .<Contribution>map(c -> new Contribution.Groupings(List.of(new Grouping.ByColumn(c))))
+            .orElse(with)
+        : with;
+  }
+
+  /** The measures of before, told in another way; empty when they cannot be. */
+  Optional<Contribution> toldAs(Plan plan, Contribution.Telling how) {
+    Optional<Measure.Plain> of =
+        plan.measures().stream()
+            .map(m -> m instanceof Measure.Figure figure ? figure.of() : m)
+            .filter(Measure.Plain.class::isInstance)
+            .map(Measure.Plain.class::cast)
+            .findFirst();
+    return of.map(
+        m ->
+            switch (how) {
+              case CUMULATIVE -> new Contribution.Measures(List.of(new Measure.Cumulative(m)));
+              case RANK -> new Contribution.Measures(List.of(m, new Measure.Rank(m)));
+              case CHANGE -> new Contribution.Moved(Measure.Move.CHANGE, m);
+              case GROWTH -> new Contribution.Moved(Measure.Move.GROWTH, m);
+            });
+  }
+
+  /** What is said, put so that it goes with what is left of the plan before. */
+  Contribution fittedTo(Plan left, Plan before, Contribution said) {
+    if (said instanceof Contribution.Order order
+        && left.listing().isPresent()
+        && order.by().isPresent()
+        && order.by().get() instanceof Measure.Statistic statistic) {
+      // "sort by altitude" of rows that are listed: by the column itself.
+      Listing.Order by = new Listing.Order(statistic.column(), order.descending().orElse(false));
+      return new Contribution.FirstRows(by, left.listing().get().count());
+    } else if (said instanceof Contribution.Ranked ranked
+        && ranked.by().isEmpty()
+        && left.measures().size() > 1) {
+      return ranked.by(left.measures().get(0));
+    } else if (said instanceof Contribution.Counting && before.listing().isPresent()) {
+      return new Contribution.Measures(
+          List.of(new Measure.RowCount(before.listing().get().table())));
+    }
+    return said;
+  }
+
+  /** How many rows there are, in place of a list of them. */
+  Plan counted(Plan listing) {
+    return Plan.of(
+        new Measure.RowCount(listing.listing().orElseThrow().table()),
+        List.of(),
+        listing.filters());
+  }
+
+  /** The measures themselves, in place of how they are told. */
+  Plan withoutFigures(Plan plan) {
+    List<Measure> plain =
+        plan.measures().stream()
+            .<Measure>map(m -> m instanceof Measure.Figure figure ? figure.of() : m)
+            .distinct()
+            .toList();
+    Plan less = plan.withMeasures(plain).withSort(sortOf(plan, plain, plan.groupings()));
+    return less.ranking().filter(r -> !plain.contains(r.by())).isPresent()
+        ? less.withRanking(Optional.empty())
+        : less;
+  }
+
+  Plan withoutClaim(Plan plan) {
+    return plan.claim().isEmpty()
+        ? plan
+        : new Plan(
+            plan.measures(),
+            plan.groupings(),
+            plan.filters(),
+            plan.keeps(),
+            plan.ranking(),
+            plan.sort(),
+            plan.listing(),
+            Optional.empty(),
+            plan.picture());
+  }
+
+  /** Whether the words name values that the plan leaves out. */
+  boolean isLetBackIn(Plan plan, Contribution contribution) {
+    return contribution instanceof Contribution.Narrowing narrowing
+        && plan.filters().stream().anyMatch(f -> leavesOut(f, narrowing.filter()));
+  }
+
+  private static boolean leavesOut(Filter filter, Filter named) {
+    return filter instanceof Filter.InValues out
+        && named instanceof Filter.InValues in
+        && out.negated()
+        && !in.negated()
+        && out.column().withoutRole().equals(in.column().withoutRole())
+        && out.values().containsAll(in.values());
+  }
+
+  /** The plan with values let back in that it left out. */
+  Plan lettingBackIn(Plan plan, List<Filter> named) {
+    List<Filter> left = new ArrayList<>();
+    for (Filter filter : plan.filters()) {
+      List<String> back =
+          named.stream()
+              .filter(n -> leavesOut(filter, n))
+              .flatMap(n -> ((Filter.InValues) n).values().stream())
+              .toList();
+      if (back.isEmpty()) {
+        left.add(filter);
+        continue;
+      }
+      Filter.InValues out = (Filter.InValues) filter;
+      List<String> values = out.values().stream().filter(v -> !back.contains(v)).toList();
+      if (!values.isEmpty()) {
+        left.add(new Filter.InValues(out.column(), values, true));
+      }
+    }
+    return plan.withFilters(left);
+  }
+
+  /**
+   * Without filters that a new one takes the place of.
+   *
+   * @param inPlace whether also values of tables that belong to it, as huts to a valley, give way
+   */
+  Plan withoutLike(Plan plan, Filter filter, boolean inPlace) {
+    Plan less = withFilters(plan, f -> !givesWay(f, filter));
+    boolean value = filter instanceof Filter.InValues in && !in.negated();
+    if (!inPlace || !value || !less.equals(plan)) {
+      return less;
+    }
+    String table = ((Filter.InValues) filter).column().table();
+    return withFilters(
+        plan,
+        f ->
+            !(f instanceof Filter.InValues other
+                && !other.negated()
+                && isNear(other.column().table(), table)));
+  }
+
+  private boolean isNear(String one, String other) {
+    return !one.equals(other)
+        && (scope.paths().shortest(one, other, Optional.empty()).size() > 0
+            || scope.paths().shortest(other, one, Optional.empty()).size() > 0);
+  }
+
+  private static boolean givesWay(Filter old, Filter filter) {
+    if (filter instanceof Filter.InPeriod in) {
+      boolean sameDate =
+          old instanceof Filter.InPeriod period
+              && (period.date().equals(in.date())
+                  || period.date().isEmpty()
+                  || in.date().isEmpty());
+      return sameDate && !in.negated();
+    } else if (filter instanceof Filter.Recurring on) {
+      return old instanceof Filter.Recurring other && other.part() == on.part();
+    } else if (filter instanceof Filter.Meets meets) {
+      return old instanceof Filter.Meets other
+          && other.table().equals(meets.table())
+          && other.condition().equals(meets.condition());
+    } else if (filter instanceof Filter.HasText) {
+      return false;
+    } else if (filter instanceof Filter.InValues in && in.negated()) {
+      return old instanceof Filter.InValues other
+          && !other.negated()
+          && isOf(old, in.column().withoutRole())
+          && in.values().containsAll(other.values());
+    }
+    return old.getClass() == filter.getClass()
+        && columnOf(filter).map(ColumnRef::withoutRole).filter(c -> isOf(old, c)).isPresent();
+  }
+
+  /**
+   * Without breakdowns that new ones take the place of: of those by time ones by time, and of
+   * others others.
+   *
+   * @param inPlace whether all give way where none is of the same kind
+   */
+  Plan withoutLike(Plan plan, List<Grouping> groupings, boolean inPlace) {
+    boolean time = groupings.stream().allMatch(Grouping.ByTime.class::isInstance);
+    boolean mixed = !time && groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
+    boolean likeThere =
+        plan.groupings().stream().anyMatch(g -> g instanceof Grouping.ByTime == time);
+    if (mixed || inPlace && !likeThere) {
+      return withGroupings(plan, g -> false)
+          .withKeeps(plan.keeps())
+          .withRanking(plan.ranking().map(PlanParts::overall));
+    }
+    Plan less =
+        withGroupings(plan, g -> g instanceof Grouping.ByTime != time).withKeeps(plan.keeps());
+    return less.withRanking(
+        plan.ranking()
+            .map(
+                r ->
+                    r.within().filter(w -> !less.groupings().contains(w)).isPresent()
+                        ? overall(r)
+                        : r));
+  }
+
+  private static Plan.Ranking overall(Plan.Ranking ranking) {
+    return new Plan.Ranking(ranking.top(), ranking.count(), ranking.by());
+  }
+}

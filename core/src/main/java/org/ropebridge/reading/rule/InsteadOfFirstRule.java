@@ -1,0 +1,31 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/** "instead of valley, by hut" [instead of] [old] [comma] [new] -> the one in place of the other */
+final class InsteadOfFirstRule extends Rule {
+  InsteadOfFirstRule() {
+    super(
+        Slot.word(Role.INSTEAD_OF),
+        Slot.a(Part.class, Named::isNamed),
+        Slot.word(Role.COMMA, Role.SWAP).maybe(),
+        Slot.a(Part.class, Named::isNamed));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Optional<Contribution> old = Named.of(match.get(1, Part.class));
+    Optional<Contribution> with = Named.of(match.get(3, Part.class));
+    if (with.isPresent() && old.isPresent()) {
+      out.accept(new Contribution.Replacing(old.get(), with.get()));
+    }
+  }
+}

@@ -1,0 +1,26 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.reading.rule.Contribution.Steer;
+
+/** "the other way round", "start again" [steering word] -> what to do with the conversation */
+final class SteeringRule extends Rule {
+  SteeringRule() {
+    super(Slot.word(Role.OTHER_WAY, Role.START_OVER, Role.UNDO, Role.WHY));
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    out.accept(
+        new Contribution.Steering(
+            switch (match.get(0, Meaning.FunctionWord.class).role()) {
+              case OTHER_WAY -> Steer.OTHER_WAY;
+              case START_OVER -> Steer.START_OVER;
+              case UNDO -> Steer.UNDO;
+              default -> Steer.WHY;
+            }));
+  }
+}
