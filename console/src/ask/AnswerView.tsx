@@ -1,60 +1,88 @@
-import { Alert, Box, Button, Card, Heading, List, Stack, Text } from "@chakra-ui/react";
-import { lazy, Suspense } from "react";
+import { Alert, Box, Button, Card, Flex, Heading, List, Stack, Text, Wrap } from "@chakra-ui/react";
+import { lazy, Suspense, useState } from "react";
 import type { Answer } from "../rest/client";
 import { AnswerTable } from "./AnswerTable";
 import { BigNumber } from "./BigNumber";
+import type { Picture } from "./Chart";
+import { Handles } from "./Handles";
+import { Narrative } from "./Narrative";
 import { Proposals } from "./Proposals";
 import { SqlPanel } from "./SqlPanel";
+import { TakeAlong } from "./TakeAlong";
 import { Words } from "./Words";
 
 const Chart = lazy(() => import("./Chart"));
 
 interface AnswerViewProps {
   answer: Answer;
-  onAsk: (question: string) => void;
+  /** Asks on; a whole question does not lean on this one. */
+  onAsk: (question: string, whole: boolean) => void;
 }
 
 /** An answer: how it was read, what came out, what to know about it, and how it was computed. */
 export function AnswerView({ answer, onAsk }: AnswerViewProps) {
+  const pick = (question: string) => onAsk(question, true);
   const computed =
     answer.status !== "unclear" && (answer.plan !== null || answer.columns.length > 0);
   return (
     <Stack gap="5" aria-live="polite">
-      <Words answer={answer} />
+      <Words words={answer.words} />
       {answer.status === "partly" && (
         <Alert.Root status="warning">
           <Alert.Indicator />
           <Alert.Title>{answer.reason} The answer below is without these words.</Alert.Title>
         </Alert.Root>
       )}
-      {computed && <Proposals answer={answer} onAsk={onAsk} />}
-      {computed ? <Computed answer={answer} /> : <NotComputed answer={answer} onAsk={onAsk} />}
+      {computed && <Proposals answer={answer} onAsk={pick} />}
+      {computed ? (
+        <Computed answer={answer} onPick={pick} />
+      ) : (
+        <NotComputed answer={answer} onPick={pick} />
+      )}
     </Stack>
   );
 }
 
-function Computed({ answer }: { answer: Answer }) {
+interface PickProps {
+  answer: Answer;
+  onPick: (question: string) => void;
+}
+
+function Computed({ answer, onPick }: PickProps) {
+  const [picture, setPicture] = useState<Picture>();
   const single = answer.rows.length === 1 && answer.columns.length === 1;
   const notices = answer.notices.filter((n) => n.kind !== "partly");
   return (
     <>
       <Card.Root>
-        <Card.Header pb="2">
-          <Text textStyle="sm" color="fg.muted">
-            Read as
-          </Text>
-          <Heading as="h1" size="lg">
-            {answer.restatement}
-          </Heading>
+        <Card.Header pb="2" gap="2">
+          <Flex justify="space-between" align="start" gap="4">
+            <Box>
+              <Text textStyle="sm" color="fg.muted">
+                Read as
+              </Text>
+              <Heading as="h1" size="lg">
+                {answer.restatement}
+              </Heading>
+            </Box>
+            {answer.plan !== null && (
+              <Stack align="end" gap="1" flexShrink="0">
+                <TakeAlong answer={answer} picture={picture} />
+              </Stack>
+            )}
+          </Flex>
+          {answer.plan !== null && <Handles answer={answer} onAsk={onPick} />}
+          <Leaning answer={answer} onPick={onPick} />
         </Card.Header>
         <Card.Body gap="5">
+          <Narrative answer={answer} />
           {single ? (
             <BigNumber answer={answer} />
           ) : (
             <>
               {answer.chart && (
                 <Suspense fallback={<Box h="72" />}>
-                  <Chart answer={answer} />
+                  <Chart answer={answer} onDrawn={setPicture} />
                 </Suspense>
               )}
               <AnswerTable answer={answer} />
@@ -68,14 +96,73 @@ function Computed({ answer }: { answer: Answer }) {
             </List.Root>
           )}
         </Card.Body>
+        {answer.next.length > 0 && (
+          <Card.Footer>
+            <Wrap gap="2" align="center" role="group" aria-label="Go on">
+              <Text textStyle="sm" color="fg.muted">
+                Go on:
+              </Text>
+              {answer.next.map((n) => (
+                <Button
+                  key={n.question}
+                  size="xs"
+                  variant="surface"
+                  title={n.question}
+                  onClick={() => onPick(n.question)}
+                >
+                  {n.label}
+                </Button>
+              ))}
+            </Wrap>
+          </Card.Footer>
+        )}
       </Card.Root>
       <SqlPanel answer={answer} />
     </>
   );
 }
 
-function NotComputed({ answer, onAsk }: AnswerViewProps) {
+/** What was kept of the question before, and what else the words could mean. */
+function Leaning({ answer, onPick }: PickProps) {
+  const change = answer.followUp;
+  const changed = [
+    ...(change?.added ?? []).map((p) => `now ${p}`),
+    ...(change?.dropped ?? []).map((p) => `no more ${p}`),
+  ];
+  return (
+    <>
+      {change && (
+        <Text textStyle="sm" color="fg.muted" data-testid="kept">
+          {change.kept.length > 0 && `Kept: ${change.kept.join(", ")}. `}
+          {changed.length > 0 && `Changed: ${changed.join(", ")}.`}
+        </Text>
+      )}
+      {answer.alternatives.length > 0 && (
+        <Wrap gap="2" align="center" role="group" aria-label="It could also mean">
+          <Text textStyle="sm" color="fg.muted">
+            It could also mean:
+          </Text>
+          {answer.alternatives.map((a) => (
+            <Button
+              key={a.restatement}
+              size="xs"
+              variant="outline"
+              onClick={() => onPick(a.restatement)}
+            >
+              {a.restatement}
+            </Button>
+          ))}
+        </Wrap>
+      )}
+    </>
+  );
+}
+
+function NotComputed({ answer, onPick }: PickProps) {
   const unclear = answer.status === "unclear";
+  if (answer.status === "started_again") {
+    return <Text role="status">{answer.reason}</Text>;
+  }
   const choices = unclear ? answer.alternatives.map((a) => a.restatement) : answer.suggestions;
   return (
     <Card.Root>
@@ -86,14 +173,14 @@ function NotComputed({ answer, onAsk }: AnswerViewProps) {
         <Text>{answer.reason}</Text>
       </Card.Header>
       <Card.Body gap="4">
-        <Proposals answer={answer} onAsk={onAsk} />
+        <Proposals answer={answer} onAsk={onPick} />
         {choices.length > 0 && (
           <Stack align="start" gap="2">
             <Text textStyle="sm" color="fg.muted">
               {unclear ? "It can be read as:" : "The model covers, for example:"}
             </Text>
             {choices.map((c) => (
-              <Button key={c} variant="surface" onClick={() => onAsk(c)}>
+              <Button key={c} variant="surface" onClick={() => onPick(c)}>
                 {c}
               </Button>
             ))}

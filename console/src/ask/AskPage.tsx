@@ -1,36 +1,25 @@
-import { Box, Button, Flex, Input, NativeSelect, Stack, Text } from "@chakra-ui/react";
+import { Button, Flex, Grid, Stack, Text } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState, type FormEvent } from "react";
-import { useSearchParams } from "react-router";
-import { rest, type AskProgress } from "../rest/client";
+import { useEffect, useState } from "react";
+import { rest, RestError, type AskProgress } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { AnswerView } from "./AnswerView";
 import { useModel, useModels } from "./models";
+import { useHere, type Here } from "./place";
+import { QuestionBox } from "./QuestionBox";
 import { Starters } from "./Starters";
+import { ThreadRail } from "./ThreadRail";
 import { Waiting } from "./Waiting";
 
-/** Where people ask. The question stands in the address, so that it can be kept and passed on. */
+/**
+ * Where people ask. The address says what is asked and where in which thread, so that it can be
+ * kept, passed on, and gone back to.
+ */
 export function AskPage() {
-  const [address, setAddress] = useSearchParams();
+  const { here, go } = useHere();
   const { models, chosen } = useModels();
-  const asked = address.get("q") ?? "";
   const model = useModel(chosen);
-  const queries = useQueryClient();
-  const [progress, setProgress] = useState<AskProgress>();
-  const answer = useQuery({
-    queryKey: ["answer", chosen, asked],
-    queryFn: ({ signal }) => {
-      setProgress(undefined);
-      return rest.ask(chosen ?? "", asked, signal, setProgress);
-    },
-    enabled: chosen !== undefined && asked !== "",
-    staleTime: 60_000,
-  });
-  const ask = (question: string, of = chosen) => {
-    const q = question.trim();
-    // The models may still be on their way; the address then says the question alone.
-    if (q !== "") setAddress(of === undefined ? { q } : { model: of, q });
-  };
+  const answer = useTurn(here);
 
   if (models.isError) {
     return <Failure error={models.error} onRetry={() => void models.refetch()} />;
@@ -38,96 +27,131 @@ export function AskPage() {
   if (models.data?.length === 0) {
     return <Text>No model is published yet. An author publishes one with the client.</Text>;
   }
+  /** Asks behind the answer that is shown, or in a new thread where there is none. */
+  const ask = (question: string, whole: boolean, of = chosen) => {
+    const q = question.trim();
+    if (q === "") return;
+    const anew = here.thread === undefined || of !== chosen;
+    go(
+      anew
+        ? { model: of, question: q, whole }
+        : { model: of, question: q, whole, thread: here.thread, after: here.turn ?? here.after },
+    );
+  };
+  const asking = here.question !== "" && here.turn === undefined;
+  const answered = answer.data?.thread?.turn === here.turn ? answer.data : undefined;
   return (
-    <Stack gap="6">
-      <QuestionBox
-        key={asked}
-        asked={asked}
-        busy={answer.isFetching}
-        models={models.data?.map((m) => ({ name: m.name, title: m.title })) ?? []}
-        chosen={chosen}
-        onAsk={ask}
-      />
-      {asked === "" ? (
-        <Starters model={model.data} loading={model.isPending} onAsk={ask} />
-      ) : answer.isPending && answer.isFetching ? (
-        <Waiting
-          progress={progress}
-          onStop={() => void queries.cancelQueries({ queryKey: ["answer", chosen, asked] })}
+    <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "14rem minmax(0, 1fr)" }} gap="8">
+      <Stack gap="6" order={{ base: 0, lg: 1 }}>
+        <QuestionBox
+          start={here.turn === undefined ? here.question : ""}
+          done={answered && answered.restatement !== "" ? answered.question : undefined}
+          busy={asking}
+          models={models.data?.map((m) => ({ name: m.name, title: m.title })) ?? []}
+          chosen={chosen}
+          place={{ thread: here.thread, after: here.turn ?? here.after }}
+          onAsk={(question, of) => ask(question, false, of)}
         />
-      ) : answer.isPending ? (
-        <Stopped onAgain={() => void answer.refetch()} />
-      ) : answer.isError ? (
-        <Failure error={answer.error} onRetry={() => void answer.refetch()} />
-      ) : (
-        <AnswerView answer={answer.data} onAsk={ask} />
-      )}
-    </Stack>
+        {here.turn !== undefined ? (
+          <Answered here={here} answer={answer} go={go} onAsk={ask} />
+        ) : asking ? (
+          <Asking here={here} model={chosen} go={go} />
+        ) : (
+          <Starters
+            model={model.data}
+            loading={model.isPending}
+            onAsk={(question) => ask(question, false)}
+          />
+        )}
+      </Stack>
+      <Stack order={{ base: 1, lg: 0 }}>
+        {chosen !== undefined && <ThreadRail model={chosen} here={here} onGo={go} />}
+      </Stack>
+    </Grid>
   );
 }
 
-function Stopped({ onAgain }: { onAgain: () => void }) {
+interface AskingProps {
+  here: Here;
+  model: string | undefined;
+  go: (to: Here, replace?: boolean) => void;
+}
+
+/** A question on its way; moves on to its turn when the answer is there. */
+function Asking({ here, model, go }: AskingProps) {
+  const queries = useQueryClient();
+  const [progress, setProgress] = useState<AskProgress>();
+  const key = ["asking", model, here.thread, here.after, here.whole, here.question];
+  const answer = useQuery({
+    queryKey: key,
+    queryFn: ({ signal }) => {
+      setProgress(undefined);
+      return rest.ask(model ?? "", here.question, here, signal, setProgress);
+    },
+    enabled: model !== undefined,
+    retry: false,
+    gcTime: 0,
+    staleTime: Infinity,
+    refetchOnWindowFocus: false,
+  });
+  const data = answer.data;
+  useEffect(() => {
+    if (!data?.thread) return;
+    const { thread, turn } = data.thread;
+    queries.setQueryData(["turn", thread, turn], data);
+    void queries.invalidateQueries({ queryKey: ["thread", thread] });
+    void queries.invalidateQueries({ queryKey: ["threads"] });
+    go({ model: data.model, thread, turn, question: data.question }, true);
+  }, [data, queries, go]);
+
+  if (answer.isError) {
+    return <Failure error={answer.error} onRetry={() => void answer.refetch()} />;
+  } else if (answer.isFetching || data) {
+    return (
+      <Waiting progress={progress} onStop={() => void queries.cancelQueries({ queryKey: key })} />
+    );
+  }
   return (
     <Flex gap="3" align="center" role="status">
       <Text color="fg.muted">Stopped before it was done.</Text>
-      <Button size="xs" variant="outline" onClick={onAgain}>
+      <Button size="xs" variant="outline" onClick={() => void answer.refetch()}>
         Ask again
       </Button>
     </Flex>
   );
 }
 
-interface QuestionBoxProps {
-  asked: string;
-  busy: boolean;
-  models: { name: string; title: string }[];
-  chosen: string | undefined;
-  onAsk: (question: string, model?: string) => void;
+/** The answer of a turn: as it just came, or asked anew over today's data. */
+function useTurn({ thread = "", turn = "" }: Here) {
+  return useQuery({
+    queryKey: ["turn", thread, turn],
+    queryFn: ({ signal }) => rest.askAgain(thread, turn, signal),
+    enabled: turn !== "",
+    retry: false,
+    staleTime: 10 * 60_000,
+    refetchOnWindowFocus: false,
+  });
 }
 
-function QuestionBox({ asked, busy, models, chosen, onAsk }: QuestionBoxProps) {
-  const [question, setQuestion] = useState(asked);
-  const [model, setModel] = useState(chosen);
-  const input = useRef<HTMLInputElement>(null);
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    onAsk(question, model ?? chosen);
-    input.current?.blur();
-  };
-  return (
-    <Flex as="form" gap="3" onSubmit={submit} role="search">
-      {models.length > 1 && (
-        <NativeSelect.Root w="44" size="lg">
-          <NativeSelect.Field
-            aria-label="Model"
-            value={model ?? chosen}
-            onChange={(e) => setModel(e.target.value)}
-          >
-            {models.map((m) => (
-              <option key={m.name} value={m.name}>
-                {m.title}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
-      )}
-      <Box flex="1">
-        <Input
-          ref={input}
-          size="lg"
-          bg="bg"
-          aria-label="Question"
-          placeholder="What do you want to know?"
-          maxLength={2000}
-          autoFocus={asked === ""}
-          value={question}
-          onChange={(e) => setQuestion(e.target.value)}
-        />
-      </Box>
-      <Button type="submit" size="lg" loading={busy} disabled={question.trim() === ""}>
-        Ask
-      </Button>
-    </Flex>
-  );
+interface AnsweredProps {
+  here: Here;
+  answer: ReturnType<typeof useTurn>;
+  go: (to: Here, replace?: boolean) => void;
+  onAsk: (question: string, whole: boolean) => void;
+}
+
+function Answered({ here, answer, go, onAsk }: AnsweredProps) {
+  // Someone else's thread, or one that was deleted: the question itself can still be asked.
+  const gone =
+    answer.error instanceof RestError && answer.error.status === 404 && here.question !== "";
+  useEffect(() => {
+    if (gone) go({ model: here.model, question: here.question }, true);
+  }, [gone, go, here.model, here.question]);
+
+  if (answer.isPending || gone) {
+    return <Waiting onStop={() => go({ model: here.model, question: "" })} />;
+  } else if (answer.isError) {
+    return <Failure error={answer.error} onRetry={() => void answer.refetch()} />;
+  }
+  return <AnswerView answer={answer.data} onAsk={onAsk} />;
 }

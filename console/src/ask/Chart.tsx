@@ -13,8 +13,20 @@ const HEIGHT = 280;
 const BAR_STEP = 22;
 const AXIS_ROOM = 110;
 
+/** A drawn chart, to be taken along. */
+export interface Picture {
+  specification: unknown;
+  image: (format: "png" | "svg") => Promise<Blob>;
+}
+
+interface ChartProps {
+  answer: Answer;
+  /** Told the picture when it is there, and nothing when it goes. */
+  onDrawn: (picture: Picture | undefined) => void;
+}
+
 /** Draws an answer's Vega-Lite specification. Expressions are interpreted, never evaluated. */
-export default function Chart({ answer }: { answer: Answer }) {
+export default function Chart({ answer, onDrawn }: ChartProps) {
   const host = useRef<HTMLDivElement>(null);
   const { resolvedTheme } = useTheme();
   const [dark, light] = useToken("colors", ["gray.300", "gray.700"]);
@@ -25,7 +37,10 @@ export default function Chart({ answer }: { answer: Answer }) {
     let view: View | undefined;
     try {
       const ink = resolvedTheme === "dark" ? dark : light;
-      view = draw(element, answer, ink ?? "gray");
+      const spec = specification(answer, element.clientWidth, ink ?? "gray");
+      const drawn = draw(element, spec);
+      view = drawn;
+      onDrawn({ specification: spec, image: (format) => image(drawn, format) });
     } catch (e) {
       // The table below says the same; a chart that cannot be drawn must not take the page down.
       console.error(e);
@@ -33,18 +48,19 @@ export default function Chart({ answer }: { answer: Answer }) {
     }
     return () => {
       view?.finalize();
+      onDrawn(undefined);
     };
-  }, [answer, resolvedTheme, dark, light]);
+  }, [answer, onDrawn, resolvedTheme, dark, light]);
 
   return (
     <Box ref={host} w="full" minH="40" role="img" aria-label={`Chart: ${answer.restatement}`} />
   );
 }
 
-function draw(element: HTMLElement, answer: Answer, ink: string): View {
-  const spec = {
+function specification(answer: Answer, width: number, ink: string) {
+  return {
     ...answer.chart,
-    ...sized(answer, element.clientWidth),
+    ...sized(answer, width),
     data: { name: "rows", values: chartData(answer) },
     background: "transparent",
     config: {
@@ -68,6 +84,22 @@ function draw(element: HTMLElement, answer: Answer, ink: string): View {
       point: { color: SERIES[0], filled: true },
     },
   } as unknown as TopLevelSpec;
+}
+
+async function image(view: View, format: "png" | "svg"): Promise<Blob> {
+  if (format === "svg") {
+    return new Blob([await view.toSVG()], { type: "image/svg+xml" });
+  }
+  const canvas = await view.toCanvas(2);
+  return new Promise((resolve, reject) => {
+    canvas.toBlob((blob) => {
+      if (blob) resolve(blob);
+      else reject(new Error("The browser could not make the picture."));
+    }, "image/png");
+  });
+}
+
+function draw(element: HTMLElement, spec: TopLevelSpec): View {
   const view = new View(parse(compile(spec).spec, undefined, { ast: true }), {
     expr: expressionInterpreter,
     renderer: "canvas",

@@ -1,7 +1,7 @@
 import { ChakraProvider } from "@chakra-ui/react";
 import { cleanup, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
-import type { Answer, WordPart } from "../rest/client";
+import type { WordPart } from "../rest/client";
 import { system } from "../shell/theme";
 import { label, Words } from "./Words";
 
@@ -29,7 +29,7 @@ describe("words", () => {
     const words = [word("revenue", "metric", "revenue"), { ...word("blorp", "unread"), start: 8 }];
     render(
       <ChakraProvider value={system}>
-        <Words answer={{ words } as Answer} />
+        <Words words={words} />
       </ChakraProvider>,
     );
     expect(screen.getByText("revenue")).toBeTruthy();

@@ -1,5 +1,5 @@
 import { Box, Flex, Text, VisuallyHidden } from "@chakra-ui/react";
-import type { Answer, WordPart } from "../rest/client";
+import type { WordPart } from "../rest/client";
 
 /** Colours say the kind; the label under each word says it too, so that no one needs the colour. */
 const PALETTES: Record<string, string> = {
@@ -18,18 +18,20 @@ const PALETTES: Record<string, string> = {
   ranking: "pink",
   order: "pink",
   picture: "pink",
+  change: "cyan",
+  "answer before": "cyan",
   sample: "teal",
   unread: "red",
 };
 
 /** The question, word by word, each with what it became written underneath. */
-export function Words({ answer }: { answer: Answer }) {
-  if (answer.words.length === 0) {
+export function Words({ words }: { words: WordPart[] }) {
+  if (words.length === 0) {
     return null;
   }
   return (
     <Flex wrap="wrap" columnGap="1" rowGap="3" as="section" aria-label="How each word was read">
-      {answer.words.map((w) => (
+      {words.map((w) => (
         <Word key={w.start} word={w} />
       ))}
     </Flex>

@@ -8,6 +8,21 @@ export type WordPart = Schemas["WordPart"];
 export type ModelPage = Schemas["ModelPage"];
 export type ModelLine = Schemas["ModelLine"];
 export type Who = Schemas["Who"];
+export type Thread = Schemas["ThreadPart"];
+export type Typing = Schemas["TypingPart"];
+export type Option = Schemas["Option"];
+
+/** Where a question stands: in a thread, or at the start of a new one. */
+export interface Place {
+  thread?: string;
+  after?: string;
+  /** Whether it is a whole question even if it could lean on the one before. */
+  whole?: boolean;
+}
+
+function asked(question: string, { thread, after, whole }: Place) {
+  return { question, thread: { id: thread, after }, byItself: whole === true };
+}
 
 /** A problem document (RFC 9457) of the service, or no answer at all. */
 export class RestError extends Error {
@@ -86,12 +101,13 @@ export interface AskProgress {
 async function ask(
   model: string,
   question: string,
+  place: Place,
   signal?: AbortSignal,
   onProgress?: (progress: AskProgress) => void,
 ): Promise<Answer> {
   const path = `/api/models/${encodeURIComponent(model)}/ask/events`;
   const accept = "text/event-stream, application/problem+json";
-  const response = await request("POST", path, accept, { question }, signal);
+  const response = await request("POST", path, accept, asked(question, place), signal);
   let progress: AskProgress = { stage: "reading", milliseconds: 0 };
   let answer: Answer | undefined;
   const parser = createParser({
@@ -120,6 +136,24 @@ async function ask(
   return answer;
 }
 
+/** Formats in which the rows of an answer can be taken along. */
+export const FORMATS = {
+  csv: "text/csv",
+  xlsx: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+  json: "application/json",
+};
+
+/** All rows of an answer as a file, and the name that the service gives it. */
+async function rows(model: string, question: string, format: keyof typeof FORMATS) {
+  const accept = `${FORMATS[format]}, application/problem+json`;
+  const path = `${of(model)}/rows`;
+  const response = await request("POST", path, accept, { question, byItself: true });
+  const name = /filename="?([^";]+)/.exec(response.headers.get("Content-Disposition") ?? "");
+  return { name: name?.[1] ?? `answer.${format}`, blob: await response.blob() };
+}
+
+const of = (model: string) => `/api/models/${encodeURIComponent(model)}`;
+
 export const rest = {
   who: () => send<Who>("GET", "/api/session"),
   signIn: (name: string, password: string) => send<Who>("POST", "/api/session", { name, password }),
@@ -127,4 +161,17 @@ export const rest = {
   models: () => send<ModelLine[]>("GET", "/api/models"),
   model: (name: string) => send<ModelPage>("GET", `/api/models/${encodeURIComponent(name)}`),
   ask,
+  rows,
+  typing: (model: string, question: string, place: Place, signal?: AbortSignal) =>
+    send<Typing>("POST", `${of(model)}/typing`, asked(question, place), signal),
+  options: (model: string, question: string, part?: number) =>
+    send<Option[]>("POST", `${of(model)}/options`, { question, part }),
+  threads: (model: string, words: string) =>
+    send<Thread[]>("GET", `${of(model)}/threads?words=${encodeURIComponent(words)}`),
+  thread: (id: string) => send<Thread>("GET", `/api/threads/${id}`),
+  renameThread: (id: string, title: string) =>
+    send<Thread>("PATCH", `/api/threads/${id}`, { title }),
+  deleteThread: (id: string) => send<undefined>("DELETE", `/api/threads/${id}`),
+  askAgain: (thread: string, turn: string, signal?: AbortSignal) =>
+    send<Answer>("POST", `/api/threads/${thread}/turns/${turn}/ask`, undefined, signal),
 };

@@ -76,6 +76,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/options": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a part of a question could be instead, or what could be added to it
+         * @description The question is the restatement of an answer. Asking an option chooses it.
+         */
+        post: operations["options"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/read": {
         parameters: {
             query?: never;
@@ -87,6 +107,60 @@ export interface paths {
         put?: never;
         /** Read a question without computing anything */
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * All rows of an answer as a file
+         * @description In the format that the Accept header names: text/csv (RFC 4180), application/json (an array of objects), or XLSX. In CSV, text that spreadsheets would run as a formula gets an apostrophe in front.
+         */
+        post: operations["rows"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/threads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Your threads about a model, the one asked in last first */
+        get: operations["list_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/typing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a question that is still being typed, and complete it */
+        post: operations["typing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -214,6 +288,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/threads/{thread}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A thread of yours with its questions */
+        get: operations["get"];
+        put?: never;
+        post?: never;
+        /** Delete a thread with its questions */
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        /** Rename a thread */
+        patch: operations["rename"];
+        trace?: never;
+    };
+    "/api/threads/{thread}/turns/{turn}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer a question of a thread anew, over today's data */
+        post: operations["askAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tokens": {
         parameters: {
             query?: never;
@@ -261,9 +371,13 @@ export interface components {
             /** Format: int32 */
             edition: number;
             explanation: components["schemas"]["Explanation"];
+            followUp: components["schemas"]["FollowUp"];
             model: string;
+            narrative: components["schemas"]["SentencePart"][];
+            next: components["schemas"]["Next"][];
             notices: components["schemas"]["NoticePart"][];
             parameters: unknown[];
+            parts: components["schemas"]["PlanPart"][];
             plan: components["schemas"]["Plan"];
             proposals: components["schemas"]["Proposal"][];
             question: string;
@@ -274,6 +388,7 @@ export interface components {
             sql: string;
             status: string;
             suggestions: string[];
+            thread: components["schemas"]["Kept"];
             trail: components["schemas"]["StepPart"][];
             unread: string[];
             words: components["schemas"]["WordPart"][];
@@ -350,6 +465,11 @@ export interface components {
             move?: "BEFORE" | "CHANGE" | "GROWTH";
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
+        Completion: {
+            adds: string;
+            kind: string;
+            question: string;
+        };
         ConditionPart: {
             alsoCalled: string[];
             label: string;
@@ -417,6 +537,12 @@ export interface components {
             note?: string;
         };
         Filter: unknown;
+        FollowUp: {
+            added: string[];
+            dropped: string[];
+            kept: string[];
+            startsAgain: boolean;
+        };
         Grouping: components["schemas"]["SortKey"];
         HasText: components["schemas"]["Filter"] & {
             column?: components["schemas"]["ColumnRef"];
@@ -442,6 +568,12 @@ export interface components {
             /** Format: int32 */
             year?: number;
         };
+        InThread: {
+            /** Format: uuid */
+            after: string;
+            /** Format: uuid */
+            id: string;
+        };
         InValues: components["schemas"]["Filter"] & {
             column?: components["schemas"]["ColumnRef"];
             negated?: boolean;
@@ -454,6 +586,13 @@ export interface components {
         Keep: {
             measure: components["schemas"]["Figure"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"];
             test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"];
+        };
+        Kept: {
+            /** Format: uuid */
+            thread: string;
+            title: string;
+            /** Format: uuid */
+            turn: string;
         };
         LinkPart: {
             label: string;
@@ -524,9 +663,19 @@ export interface components {
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
+        Next: {
+            label: string;
+            question: string;
+        };
         NoticePart: {
             kind: string;
             text: string;
+        };
+        Option: {
+            /** @enum {string} */
+            does: "REMOVE" | "REPLACE" | "ADD";
+            label: string;
+            question: string;
         };
         Order: {
             by: components["schemas"]["ColumnRef"];
@@ -541,6 +690,11 @@ export interface components {
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             part?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
         };
+        PartRequest: {
+            /** Format: int32 */
+            part: number;
+            question: string;
+        };
         Period: unknown;
         Plain: components["schemas"]["Measure"];
         Plan: {
@@ -554,6 +708,10 @@ export interface components {
             picture: "TABLE" | "BAR" | "STACKED" | "LINE" | "AREA" | "SCATTER" | "HEAT_MAP" | "TREE_MAP" | "HISTOGRAM" | "MAP";
             ranking: components["schemas"]["Ranking"];
             sort: components["schemas"]["Sort"];
+        };
+        PlanPart: {
+            kind: string;
+            words: string;
         };
         Portion: components["schemas"]["Plain"] & {
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
@@ -570,8 +728,10 @@ export interface components {
             warnings: components["schemas"]["FaultPart"][];
         };
         QuestionRequest: {
+            byItself?: boolean;
             explain?: boolean;
             question: string;
+            thread?: components["schemas"]["InThread"];
         };
         Range: components["schemas"]["Period"] & {
             /** Format: date */
@@ -606,6 +766,10 @@ export interface components {
         };
         RowCount: components["schemas"]["Basic"] & {
             table?: string;
+        };
+        SentencePart: {
+            text: string;
+            voice: string;
         };
         Share: components["schemas"]["Figure"] & {
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
@@ -657,6 +821,7 @@ export interface components {
             milliseconds: number;
             step: string;
         };
+        StreamingResponseBody: unknown;
         TablePart: {
             about: string;
             alsoCalled: string[];
@@ -668,6 +833,20 @@ export interface components {
             rows: string;
         };
         Test: unknown;
+        ThreadName: {
+            title: string;
+        };
+        ThreadPart: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            lastAskedAt: string;
+            model: string;
+            /** Format: date-time */
+            startedAt: string;
+            title: string;
+            turns: components["schemas"]["TurnPart"][];
+        };
         ToDate: components["schemas"]["Period"] & {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
@@ -686,6 +865,27 @@ export interface components {
             message: string;
             reachable: boolean;
             readOnly: boolean;
+        };
+        TurnPart: {
+            /** Format: uuid */
+            after: string;
+            /** Format: date-time */
+            askedAt: string;
+            /** Format: int32 */
+            edition: number;
+            /** Format: uuid */
+            id: string;
+            question: string;
+            restatement: string;
+            status: string;
+        };
+        TypingPart: {
+            completions: components["schemas"]["Completion"][];
+            leansOnBefore: boolean;
+            restatement: string;
+            status: string;
+            unread: string[];
+            words: components["schemas"]["WordPart"][];
         };
         UnitBefore: components["schemas"]["Earlier"] & {
             /** @enum {string} */
@@ -835,6 +1035,32 @@ export interface operations {
             };
         };
     };
+    options: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Option"][];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -857,6 +1083,86 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["AnswerPart"];
+                };
+            };
+        };
+    };
+    rows: {
+        parameters: {
+            query?: never;
+            header: {
+                Accept: string;
+            };
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuestionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": components["schemas"]["StreamingResponseBody"];
+                    "text/csv": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThreadPart"][];
+                };
+            };
+        };
+    };
+    typing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuestionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TypingPart"];
                 };
             };
         };
@@ -1053,6 +1359,97 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Status"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                thread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThreadPart"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                thread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                thread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThreadName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThreadPart"];
+                };
+            };
+        };
+    };
+    askAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                thread: string;
+                turn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AnswerPart"];
                 };
             };
         };

@@ -13,6 +13,7 @@ final class AnswerPrinter {
     table,
     json,
     csv,
+    xlsx,
     sql,
     plan
   }
@@ -55,6 +56,7 @@ final class AnswerPrinter {
     }
     out.println(strong("Read as ", "2") + strong(answer.path("restatement").asString(), "1"));
     out.println();
+    change(answer.path("followUp"));
     JsonNode columns = answer.path("columns");
     JsonNode rows = answer.path("rows");
     if (rows.size() == 1 && columns.size() == 1) {
@@ -70,10 +72,43 @@ final class AnswerPrinter {
       printRows(columns, rows);
     }
     out.println();
+    narrative(answer.path("narrative"));
     for (JsonNode notice : answer.path("notices")) {
       if (!notice.path("kind").asString().equals("partly")) {
         out.println(strong("· " + notice.path("text").asString(), "2"));
       }
+    }
+  }
+
+  /** What a follow-up kept and changed of the question before. */
+  private void change(JsonNode followUp) {
+    if (followUp.isMissingNode() || followUp.isNull()) {
+      return;
+    }
+    say("Kept: ", followUp.path("kept"));
+    say("New: ", followUp.path("added"));
+    say("No more: ", followUp.path("dropped"));
+    out.println();
+  }
+
+  private void say(String heading, JsonNode parts) {
+    List<String> words = new ArrayList<>();
+    parts.forEach(p -> words.add(p.asString()));
+    if (!words.isEmpty()) {
+      out.println(strong(heading + String.join(", ", words), "2"));
+    }
+  }
+
+  private void narrative(JsonNode sentences) {
+    List<String> told = new ArrayList<>();
+    for (JsonNode sentence : sentences) {
+      if (!sentence.path("voice").asString().equals("technical")) {
+        told.add(sentence.path("text").asString());
+      }
+    }
+    if (!told.isEmpty()) {
+      out.println(String.join(" ", told));
+      out.println();
     }
   }
 
@@ -127,6 +162,10 @@ final class AnswerPrinter {
 
   private void refusal(JsonNode answer) {
     String status = answer.path("status").asString();
+    if (status.equals("started_again")) {
+      err.println(answer.path("reason").asString());
+      return;
+    }
     err.println(
         strong(status.equals("unclear") ? "Which is meant? " : "Not answered. ", "33")
             + answer.path("reason").asString());

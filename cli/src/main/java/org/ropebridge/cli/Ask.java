@@ -7,6 +7,7 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.ArgGroup;
@@ -28,10 +29,13 @@ import tools.jackson.databind.node.ObjectNode;
       "%nExamples:",
       "  ropebridge ask \"guest nights by valley this year\"",
       "  ropebridge ask \"callouts by severity\" --as sql",
+      "  ropebridge ask \"guest nights by valley\" --as xlsx > valleys.xlsx",
+      "  ropebridge ask \"revenue by valley\" --thread new && ropebridge ask \"only Ossel\" --thread last",
       "  ropebridge ask --batch questions.txt > answers.jsonl",
       "",
       "A batch has one question a line, or JSON lines such as {\"id\": 1, \"question\": \"...\"};",
-      "- is standard input. Each answer is one line of JSON."
+      "- is standard input. Each answer is one line of JSON. Lines with the same \"thread\" (any",
+      "name) are turns of one thread, in their order."
     })
 final class Ask implements Callable<Integer> {
   @Spec private CommandSpec spec;
@@ -49,6 +53,13 @@ final class Ask implements Callable<Integer> {
       description = "One of ${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
   private AnswerPrinter.Form form;
 
+  @Option(
+      names = "--thread",
+      paramLabel = "THREAD",
+      description =
+          "Ask in a thread, so that the question may lean on the last one: new, last or an id.")
+  private String thread;
+
   /** One question, or many. */
   static final class What {
     @Parameters(paramLabel = "QUESTION", description = "In plain words.")
@@ -64,18 +75,66 @@ final class Ask implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     Rest rest = Rest.signedIn();
-    String path = "/api/models/" + Models.choose(rest, model) + "/ask";
+    String chosen = Models.choose(rest, model);
+    String path = "/api/models/" + chosen + "/ask";
     PrintWriter out = spec.commandLine().getOut();
     if (what.batch != null) {
+      if (thread != null) {
+        throw new ClientException(
+            Exit.USAGE, "In a batch, the lines say their thread: {\"thread\": \"a\", ...}");
+      }
       return batch(rest, path, out);
     }
-    JsonNode answer = rest.post(path, Map.of("question", what.question));
-    return new AnswerPrinter(out, spec.commandLine().getErr()).print(answer, form);
+    Map<String, Object> body = new HashMap<>(Map.of("question", what.question));
+    if (thread != null) {
+      body.put("thread", Threads.named(rest, chosen, thread));
+    }
+    JsonNode answer = rest.post(path, body);
+    AnswerPrinter printer = new AnswerPrinter(out, spec.commandLine().getErr());
+    boolean computed = !answer.path("restatement").asString().isEmpty();
+    int code =
+        computed && isFile(answer) ? file(rest, chosen, answer, out) : printer.print(answer, form);
+    if (answer.hasNonNull("thread") && form == AnswerPrinter.Form.table) {
+      spec.commandLine()
+          .getErr()
+          .println("Thread " + answer.path("thread").path("thread").asString());
+    }
+    return code;
+  }
+
+  /** Whether the service writes the file: spreadsheets, and more rows than an answer shows. */
+  private boolean isFile(JsonNode answer) {
+    boolean cut = false;
+    for (JsonNode notice : answer.path("notices")) {
+      cut |= notice.path("kind").asString().equals("cut");
+    }
+    return form == AnswerPrinter.Form.xlsx || form == AnswerPrinter.Form.csv && cut;
+  }
+
+  private int file(Rest rest, String chosen, JsonNode answer, PrintWriter out) throws IOException {
+    if (form == AnswerPrinter.Form.xlsx && System.console() != null) {
+      throw new ClientException(
+          Exit.USAGE, "A spreadsheet is no text; send it to a file: ... --as xlsx > answer.xlsx");
+    }
+    String type =
+        form == AnswerPrinter.Form.xlsx
+            ? "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
+            : "text/csv";
+    byte[] file =
+        rest.download(
+            "/api/models/" + chosen + "/rows",
+            Map.of("question", answer.path("restatement").asString(), "byItself", true),
+            type);
+    out.flush();
+    System.out.write(file);
+    System.out.flush();
+    return answer.path("status").asString().equals("answered") ? Exit.OK : Exit.REFUSED;
   }
 
   /** Answers every line; a line that fails says so and the rest go on. */
   private int batch(Rest rest, String path, PrintWriter out) throws IOException {
     boolean allAnswered = true;
+    Map<String, String> threads = new HashMap<>();
     try (BufferedReader lines = reader()) {
       int number = 0;
       for (String line = lines.readLine(); line != null; line = lines.readLine()) {
@@ -94,7 +153,15 @@ final class Ask implements Callable<Integer> {
                 asked.has("id") ? asked.get("id") : Rest.JSON.getNodeFactory().numberNode(number));
           }
           String question = asked == null ? line.strip() : asked.path("question").asString();
-          JsonNode answer = rest.post(path, Map.of("question", question));
+          Map<String, Object> body = new HashMap<>(Map.of("question", question));
+          String name = asked == null ? "" : asked.path("thread").asString("");
+          if (!name.isEmpty()) {
+            body.put("thread", Threads.withId(threads.get(name)));
+          }
+          JsonNode answer = rest.post(path, body);
+          if (!name.isEmpty()) {
+            threads.put(name, answer.path("thread").path("thread").asString());
+          }
           answer.properties().forEach(p -> result.set(p.getKey(), p.getValue()));
           allAnswered &= answer.path("status").asString().equals("answered");
         } catch (JacksonException e) {

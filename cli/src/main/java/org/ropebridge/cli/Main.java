@@ -22,6 +22,7 @@ import picocli.CommandLine.Help.ColorScheme;
       ModelCommand.class,
       Read.class,
       Ask.class,
+      Talk.class,
       ArchiveClasses.class,
       GenerateCompletion.class,
       CommandLine.HelpCommand.class
@@ -30,6 +31,7 @@ import picocli.CommandLine.Help.ColorScheme;
     footer = {
       "  ropebridge ask \"guest nights by valley this year\"",
       "  ropebridge ask \"top 5 huts by revenue\" --as csv > huts.csv",
+      "  ropebridge talk",
       "  ropebridge read \"stays in Ossel that were not cancelled\"",
       "  ropebridge model check model/ && ropebridge model publish model/",
       "  source <(ropebridge generate-completion)",

@@ -41,6 +41,11 @@ final class Rest {
     return send("POST", path, JSON.writeValueAsString(body));
   }
 
+  /** What the service sends as a file of the media type. */
+  byte[] download(String path, Object body, String mediaType) {
+    return exchange("POST", path, JSON.writeValueAsString(body), mediaType);
+  }
+
   JsonNode put(String path, Object body) {
     return send("PUT", path, JSON.writeValueAsString(body));
   }
@@ -50,8 +55,14 @@ final class Rest {
    * of its newer client, which sets up TLS even where there is none.
    */
   private JsonNode send(String method, String path, String body) {
+    byte[] answer = exchange(method, path, body, "application/json");
+    return body(new String(answer, StandardCharsets.UTF_8));
+  }
+
+  private byte[] exchange(String method, String path, String body, String accept) {
     try {
       HttpURLConnection connection = open(method, path);
+      connection.setRequestProperty("Accept", accept + ", application/problem+json");
       if (body != null) {
         connection.setDoOutput(true);
         connection.setRequestProperty("Content-Type", "application/json");
@@ -62,10 +73,9 @@ final class Rest {
       int status = connection.getResponseCode();
       try (InputStream in =
           status < REFUSED_FROM ? connection.getInputStream() : connection.getErrorStream()) {
-        String text = in == null ? "" : new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        JsonNode answer = body(text);
+        byte[] answer = in == null ? new byte[0] : in.readAllBytes();
         if (status >= REFUSED_FROM) {
-          throw new Refusal(status, answer);
+          throw new Refusal(status, body(new String(answer, StandardCharsets.UTF_8)));
         }
         return answer;
       }
@@ -86,7 +96,6 @@ final class Rest {
       connection.setConnectTimeout(CONNECT_MILLISECONDS);
       connection.setReadTimeout(READ_MILLISECONDS);
       connection.setInstanceFollowRedirects(false);
-      connection.setRequestProperty("Accept", "application/json, application/problem+json");
       if (token != null) {
         connection.setRequestProperty("Authorization", "Bearer " + token);
       }

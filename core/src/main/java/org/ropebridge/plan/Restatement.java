@@ -49,38 +49,79 @@ public final class Restatement {
     return text.toString();
   }
 
-  /** What a plan is made of, each part in words; parts that two plans share are said alike. */
-  public List<String> parts(Plan plan) {
-    List<String> parts = new ArrayList<>();
+  /**
+   * A part of a plan.
+   *
+   * @param index its place among the parts of its kind, from 0
+   * @param words as a restatement says it
+   */
+  public record Part(Kind kind, int index, String words) {}
+
+  /** Kinds of parts of a plan. */
+  public enum Kind {
+    ROWS,
+    MEASURE,
+    GROUPING,
+    FILTER,
+    KEEP,
+    CLAIM,
+    RANKING,
+    SORT,
+    ROW_ORDER,
+    PICTURE
+  }
+
+  /** What a plan is made of; parts that two plans share are said alike. */
+  public List<Part> parts(Plan plan) {
+    List<Part> parts = new ArrayList<>();
     plan.listing()
         .ifPresent(
             l ->
-                parts.add(
+                add(
+                    parts,
+                    Kind.ROWS,
                     phrases.listing(
                         naming.rows(l.table()),
                         l.columns().stream().map(naming::column).toList())));
-    plan.measures().forEach(m -> parts.add(measure(m)));
-    plan.groupings().forEach(g -> parts.add(phrases.by(List.of(grouping(g)))));
-    parts.addAll(filters(plan.filters()));
-    plan.keeps().forEach(k -> parts.add(keep(k)));
+    plan.measures().forEach(m -> add(parts, Kind.MEASURE, measure(m)));
+    plan.claim()
+        .ifPresent(
+            c ->
+                add(
+                    parts,
+                    Kind.CLAIM,
+                    phrases.claim(
+                        operand(plan.measures().get(0)), c, isPercent(plan.measures().get(0)))));
+    plan.groupings().forEach(g -> add(parts, Kind.GROUPING, breakdown(g)));
+    filters(plan.filters()).forEach(f -> add(parts, Kind.FILTER, f));
+    plan.keeps().forEach(k -> add(parts, Kind.KEEP, keep(k)));
     plan.ranking()
         .ifPresent(
             r -> {
               String ranked = phrases.rankedAtEnd(r.top(), r.count(), operand(r.by()));
-              parts.add(r.within().map(w -> ranked + " " + within(w)).orElse(ranked));
+              add(
+                  parts,
+                  Kind.RANKING,
+                  r.within().map(w -> ranked + " " + within(w)).orElse(ranked));
             });
-    plan.sort().ifPresent(s -> parts.add(phrases.sorted(sortKey(s.by()), s.descending())));
+    plan.sort()
+        .ifPresent(s -> add(parts, Kind.SORT, phrases.sorted(sortKey(s.by()), s.descending())));
     plan.listing()
         .ifPresent(
             l -> {
               StringBuilder end = new StringBuilder();
               listingEnd(l, end);
               if (end.length() > 0) {
-                parts.add(end.toString().replaceFirst("^[, ]+", ""));
+                add(parts, Kind.ROW_ORDER, end.toString().replaceFirst("^[, ]+", ""));
               }
             });
-    plan.picture().ifPresent(p -> parts.add(phrases.picture(p)));
+    plan.picture().ifPresent(p -> add(parts, Kind.PICTURE, phrases.picture(p)));
     return parts;
+  }
+
+  private static void add(List<Part> parts, Kind kind, String words) {
+    int index = (int) parts.stream().filter(p -> p.kind() == kind).count();
+    parts.add(new Part(kind, index, words));
   }
 
   private String head(Plan plan) {
@@ -273,6 +314,11 @@ public final class Restatement {
     return time.date()
         .map(d -> phrases.timeUnitOfDate(time.unit(), naming.column(d)))
         .orElseGet(() -> phrases.timeUnit(time.unit()));
+  }
+
+  /** The grouping as a breakdown by it: "by valley". */
+  public String breakdown(Grouping grouping) {
+    return phrases.by(List.of(grouping(grouping)));
   }
 
   /** The filter in words. */

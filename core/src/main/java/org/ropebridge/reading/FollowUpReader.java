@@ -75,13 +75,15 @@ final class FollowUpReader {
           ? Chooser.declined(question, leaning.words(), List.of(), misfit(before.get(0)))
           : leaning;
     }
-    FollowUp change =
-        FollowUp.between(
-            restatement.parts(before.get(0)), restatement.parts(leaning.plan().orElseThrow()));
+    FollowUp change = FollowUp.between(words(before.get(0)), words(leaning.plan().orElseThrow()));
     Reading reading = leaning.leaningOn(change);
     return reading.status() == Status.UNCLEAR
         ? reading
         : reading.withChoices(others(reading, otherWays(parsed, before, said, alone)));
+  }
+
+  private List<String> words(Plan plan) {
+    return restatement.parts(plan).stream().map(Restatement.Part::words).toList();
   }
 
   private String misfit(Plan before) {

@@ -193,6 +193,22 @@ final class WordUses {
             YESTERDAY ->
             "time";
         case COUNT, DIFFERENT, PERCENTILE -> "statistic";
+        case ADD,
+            DROP,
+            SWAP,
+            INSTEAD_OF,
+            REPLACE,
+            OTHER_WAY,
+            UNDO,
+            START_OVER,
+            WHY,
+            FILTERS,
+            BREAKDOWN,
+            ORDERING,
+            PERIOD_PART ->
+            "change";
+        case THOSE, THAT -> "answer before";
+        case ALL, ALL_TIME -> "limit";
         case EXCLUDING,
             ONLY,
             NONE,

@@ -6,20 +6,30 @@ import org.ropebridge.model.Model;
 import org.ropebridge.plan.PeriodResolver;
 import org.ropebridge.plan.Restatement;
 
-/** What every part of a statement is written on: a person's view of a model, and a database. */
+/**
+ * What every part of a statement is written on: a person's view of a model, and a database.
+ *
+ * @param rowLimit most rows that the answer shows
+ */
 record Ground(
     Access access,
     Guarantees guarantees,
     LinkPaths paths,
     PeriodResolver periods,
     Restatement restatement,
-    Dialect dialect) {
+    Dialect dialect,
+    int rowLimit) {
   Model model() {
     return access.model();
   }
 
   Ground withoutGroupSizes() {
-    return new Ground(access.withoutGroupSizes(), guarantees, paths, periods, restatement, dialect);
+    return new Ground(
+        access.withoutGroupSizes(), guarantees, paths, periods, restatement, dialect, rowLimit);
+  }
+
+  Ground withRowLimit(int limit) {
+    return new Ground(access, guarantees, paths, periods, restatement, dialect, limit);
   }
 
   Scan scan(String table) {

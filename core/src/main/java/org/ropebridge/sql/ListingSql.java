@@ -39,7 +39,7 @@ final class ListingSql {
   }
 
   SqlQuery write(DSLContext render) {
-    int rowLimit = ground.model().preferences().rowsShown();
+    int rowLimit = ground.rowLimit();
     int most = Math.min(rowLimit + 1, listing.count().orElse(Integer.MAX_VALUE));
     Query query;
     if (listing.per().isPresent()) {

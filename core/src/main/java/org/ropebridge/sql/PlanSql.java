@@ -75,7 +75,7 @@ final class PlanSql {
 
   /** The finished statement. */
   SqlQuery write(DSLContext render) {
-    int rowLimit = ground.model().preferences().rowsShown();
+    int rowLimit = ground.rowLimit();
     Query query;
     if (needsStages()) {
       if (mayLeaveOutNames()) {

@@ -36,7 +36,13 @@ public final class SqlWriter {
     Dialect dialect = new PostgresDialect();
     this.ground =
         new Ground(
-            access, guarantees, new LinkPaths(access.model()), periods, restatement, dialect);
+            access,
+            guarantees,
+            new LinkPaths(access.model()),
+            periods,
+            restatement,
+            dialect,
+            access.model().preferences().rowsShown());
     this.check = new PlanCheck(access.visible(), new LinkPaths(access.visible()));
     this.render = Rendering.of(dialect);
   }
@@ -48,17 +54,32 @@ public final class SqlWriter {
    * @throws NotAllowed if it lists rows that the person may see in groups only
    */
   public SqlQuery write(Plan plan) {
+    return write(plan, ground);
+  }
+
+  /**
+   * Writes the plan's SQL for more rows than are shown.
+   *
+   * @param rowLimit most rows of the answer, at least 1
+   * @throws IllegalArgumentException if the plan has faults on what the person may see
+   * @throws NotAllowed if it lists rows that the person may see in groups only
+   */
+  public SqlQuery write(Plan plan, int rowLimit) {
+    return write(plan, ground.withRowLimit(rowLimit));
+  }
+
+  private SqlQuery write(Plan plan, Ground on) {
     List<PlanCheck.Fault> faults = check.faults(plan);
     if (!faults.isEmpty()) {
       throw new IllegalArgumentException(faults.get(0).message());
     }
-    GroupSizes sizes = new GroupSizes(ground);
+    GroupSizes sizes = new GroupSizes(on);
     if (sizes.areHeld()) {
       sizes.check(plan);
     }
     Ctes ctes = new Ctes();
     return plan.listing().isPresent()
-        ? new ListingSql(plan, ground, ctes).write(render)
-        : new PlanSql(plan, ground, ctes, Shift.NONE).write(render);
+        ? new ListingSql(plan, on, ctes).write(render)
+        : new PlanSql(plan, on, ctes, Shift.NONE).write(render);
   }
 }

@@ -28,6 +28,7 @@ public record Settings(
    * @param longestInLine how long a question waits for one of them
    * @param costCeiling most work that a statement may be, as the warehouse's planner estimates it
    *     in its own units; 0 for no ceiling
+   * @param exportedRows most rows of an answer that is taken along as a file
    * @param answersKept how long rows are kept for the same statement; so old an answer may be
    */
   public record Warehouse(
@@ -35,6 +36,7 @@ public record Settings(
       @DefaultValue("6") int connections,
       @DefaultValue("60s") Duration longestInLine,
       @DefaultValue("20000000") double costCeiling,
+      @DefaultValue("200000") int exportedRows,
       @DefaultValue("20s") Duration answersKept) {}
 
   /** The account of someone who can make all others. */

@@ -3,11 +3,13 @@ package org.ropebridge.service.models;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.ropebridge.access.Access;
+import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.sql.SqlWriter;
+import org.ropebridge.steering.Steering;
 
 /**
  * All that is needed to answer questions on one edition for all persons who may see the same of it.
@@ -22,6 +24,8 @@ public record Engine(
     QuestionReader reader,
     SqlWriter writer,
     Notices notices,
+    Narrative narrative,
+    Steering steering,
     CompletableFuture<Proposals> proposals) {
 
   /** What the unread words of a reading may mean; none while names are still being learned. */

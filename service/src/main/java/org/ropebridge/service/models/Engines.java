@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.ropebridge.access.Access;
 import org.ropebridge.access.Person;
+import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
@@ -24,6 +25,7 @@ import org.ropebridge.sql.ConstraintSql;
 import org.ropebridge.sql.Guarantees;
 import org.ropebridge.sql.SqlWriter;
 import org.ropebridge.sql.ValueSql;
+import org.ropebridge.steering.Steering;
 import org.springframework.stereotype.Component;
 
 /**
@@ -112,6 +114,8 @@ public class Engines {
         reader,
         new SqlWriter(access, reader.periods(), reader.restatement(), guarantees(access.model())),
         new Notices(access, reader.periods(), reader.restatement()),
+        new Narrative(access.visible(), reader.periods()),
+        Steering.of(access.visible(), values, reader),
         vectors.proposals(access.visible()));
   }
 

@@ -3,18 +3,22 @@ package org.ropebridge.service.questions;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.threads.ThreadService;
 import org.ropebridge.sql.OutputColumn;
+import org.ropebridge.steering.NextQuestions;
 
 /**
  * An answer as it is sent.
  *
- * @param status answered, partly, unclear or declined
+ * @param status answered, partly, unclear, declined, or started_again for the words that begin a
+ *     thread anew
  * @param restatement the plan in words; empty without a plan
  * @param reason why it is not answered in full; empty when it is
  * @param plan what was computed; null without one
@@ -22,6 +26,9 @@ import org.ropebridge.sql.OutputColumn;
  * @param sql the statement with its parameters as {@code ?}; empty when only read
  * @param readableSql the statement with its parameters filled in
  * @param chart a Vega-Lite specification; null when a number or a table says it better
+ * @param parts what the plan is made of, in the words of the restatement
+ * @param narrative what the rows tell, each sentence with the shortest voice that tells it
+ * @param next questions that make sense after this answer
  * @param alternatives what the question may mean
  * @param suggestions questions that the model covers
  * @param proposals what unread words may mean, by nearness of meaning; asking one of their
@@ -45,6 +52,9 @@ record AnswerPart(
     String readableSql,
     List<Object> parameters,
     Map<String, Object> chart,
+    List<PlanPart> parts,
+    List<SentencePart> narrative,
+    List<NextQuestions.Next> next,
     List<NoticePart> notices,
     List<AlternativePart> alternatives,
     List<String> suggestions,
@@ -71,6 +81,28 @@ record AnswerPart(
           column.kind().name().toLowerCase(Locale.ROOT),
           column.unit().orElse(""),
           column.shownAs().name().toLowerCase(Locale.ROOT));
+    }
+  }
+
+  /**
+   * A part of the plan.
+   *
+   * @param kind rows, measure, grouping, filter, keep, claim, ranking, sort, row_order or picture
+   */
+  record PlanPart(String kind, String words) {
+    static PlanPart of(Restatement.Part part) {
+      return new PlanPart(part.kind().name().toLowerCase(Locale.ROOT), part.words());
+    }
+  }
+
+  /**
+   * A sentence about the rows.
+   *
+   * @param voice brief, plain or technical
+   */
+  record SentencePart(String voice, String text) {
+    static SentencePart of(Narrative.Sentence sentence) {
+      return new SentencePart(sentence.voice().name().toLowerCase(Locale.ROOT), sentence.text());
     }
   }
 

@@ -18,6 +18,7 @@ import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Reading;
+import org.ropebridge.service.Settings;
 import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
@@ -29,6 +30,7 @@ import org.ropebridge.service.threads.ThreadService;
 import org.ropebridge.sql.NotAllowed;
 import org.ropebridge.sql.SampleSql;
 import org.ropebridge.sql.SqlQuery;
+import org.ropebridge.steering.Handles;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -39,12 +41,19 @@ class Asking {
   private final Statements statements;
   private final ThreadService threads;
   private final MeterRegistry meters;
+  private final Settings settings;
 
-  Asking(Engines engines, Statements statements, ThreadService threads, MeterRegistry meters) {
+  Asking(
+      Engines engines,
+      Statements statements,
+      ThreadService threads,
+      MeterRegistry meters,
+      Settings settings) {
     this.engines = engines;
     this.statements = statements;
     this.threads = threads;
     this.meters = meters;
+    this.settings = settings;
   }
 
   /** Times the steps of one question. */
@@ -86,13 +95,18 @@ class Asking {
   }
 
   private Reading reading(Engine engine, Question question) {
+    return engine.reader().read(question.text(), before(engine, question));
+  }
+
+  /** The plans that a question may lean on, the last one first. */
+  private List<Plan> before(Engine engine, Question question) {
     List<String> before =
         question
             .place()
             .filter(p -> !question.byItself())
             .map(p -> threads.before(question.account(), question.model(), p))
             .orElse(List.of());
-    return engine.reader().read(question.text(), plans(engine, before));
+    return plans(engine, before);
   }
 
   /** The plans of questions before, as the model reads them today. */
@@ -123,15 +137,18 @@ class Asking {
 
   private ThreadService.Kept keep(
       Engine engine, Question question, ThreadService.Place place, Reading reading) {
-    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
-    String status =
-        startsAgain ? Asked.STARTED_AGAIN : reading.status().name().toLowerCase(Locale.ROOT);
+    String status = status(reading);
     String restatement = reading.plan().flatMap(p -> reading.restatement()).orElse("");
     return threads.keep(
         question.account(),
         question.model(),
         place,
         new Asked(question.text(), status, restatement, engine.edition()));
+  }
+
+  private static String status(Reading reading) {
+    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
+    return startsAgain ? Asked.STARTED_AGAIN : reading.status().name().toLowerCase(Locale.ROOT);
   }
 
   /** Answers a question of a thread anew: what it meant when it was asked, over today's data. */
@@ -171,7 +188,8 @@ class Asking {
     }
     Trail trail = answering.trail();
     Plan plan = reading.plan().get();
-    SqlQuery query = sql(engine, plan);
+    int shownRows = engine.access().model().preferences().rowsShown();
+    SqlQuery query = sql(engine, plan, shownRows);
     trail.done("sql");
     List<List<Object>> rows = rows(engine, plan, query, asker, running);
     trail.done("warehouse");
@@ -181,6 +199,76 @@ class Asking {
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
     trail.done("answer");
     return part(answering, Optional.of(query), shown, notices);
+  }
+
+  /**
+   * All rows of an answer, to be taken along.
+   *
+   * @throws Problem if nothing can be computed, or there are more rows than are let out
+   */
+  Exports.Table rows(Question question) {
+    Engine engine = engines.of(question.model(), question.account().person());
+    Reading reading = reading(engine, question);
+    if (reading.plan().isEmpty()) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "no-rows",
+          reading.sql().isPresent()
+              ? "Rows of a sample question in SQL cannot be taken along in this version."
+              : reading.reason());
+    }
+    Plan plan = reading.plan().get();
+    SqlQuery query = sql(engine, plan, settings.warehouse().exportedRows());
+    List<List<Object>> rows = rows(engine, plan, query, question.account().name(), new Running());
+    if (rows.size() > query.rowLimit()) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "too-many-rows",
+          "There are more than "
+              + query.rowLimit()
+              + " rows, the most that are let out at once. "
+              + howToNarrow(plan));
+    }
+    return new Exports.Table(
+        reading.restatement().orElseThrow(),
+        query.columns(),
+        Rows.shown(rows, plan, engine.access().model()));
+  }
+
+  /**
+   * What could be done with a part of a plan.
+   *
+   * @param part its place among the parts; empty for what could be added
+   */
+  List<Handles.Option> options(Question question, Optional<Integer> part) {
+    Engine engine = engines.of(question.model(), question.account().person());
+    Plan plan =
+        reading(engine, question)
+            .plan()
+            .orElseThrow(
+                () ->
+                    Problem.badRequest(
+                        "no-plan",
+                        "This question has no parts that could be changed. Ask it first."));
+    if (part.isPresent() && part.get() >= engine.steering().handles().of(plan).size()) {
+      throw Problem.badRequest("no-such-part", "The question has no part " + part.get() + ".");
+    }
+    return part.map(p -> engine.steering().handles().options(plan, p))
+        .orElseGet(() -> engine.steering().handles().additions(plan));
+  }
+
+  /** How a question reads that is still being typed, and what it may become. */
+  TypingPart typing(Question question) {
+    Engine engine = engines.of(question.model(), question.account().person());
+    List<Plan> before = before(engine, question);
+    Reading reading = engine.reader().read(question.text(), before);
+    return new TypingPart(
+        reading.status().name().toLowerCase(Locale.ROOT),
+        reading.restatement().orElse(""),
+        reading.words().stream().map(AnswerPart.WordPart::of).toList(),
+        reading.unread(),
+        reading.followUp().isPresent(),
+        engine.steering().completions().of(question.text(), before));
   }
 
   /** Answers by the SQL that the author wrote for the question. */
@@ -218,9 +306,9 @@ class Asking {
     return part(answering, Optional.of(withColumns), Rows.shown(cut), notices);
   }
 
-  private static SqlQuery sql(Engine engine, Plan plan) {
+  private static SqlQuery sql(Engine engine, Plan plan, int rowLimit) {
     try {
-      return engine.writer().write(plan);
+      return engine.writer().write(plan, rowLimit);
     } catch (NotAllowed e) {
       throw new Problem(HttpStatus.FORBIDDEN, "groups-only", e.getMessage());
     }
@@ -296,7 +384,7 @@ class Asking {
                 q -> Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
     return new AnswerPart(
         reading.question(),
-        reading.status().name().toLowerCase(Locale.ROOT),
+        status(reading),
         reading.restatement().orElse(""),
         reading.reason(),
         reading.words().stream().map(AnswerPart.WordPart::of).toList(),
@@ -310,6 +398,16 @@ class Asking {
         query.map(SqlQuery::readable).orElse(""),
         query.map(q -> q.parameters().stream().map(Asking::plain).toList()).orElse(List.of()),
         chart.orElse(null),
+        reading.plan().stream()
+            .flatMap(p -> engine.steering().handles().of(p).stream())
+            .map(AnswerPart.PlanPart::of)
+            .toList(),
+        query
+            .flatMap(q -> reading.plan().map(p -> narrative(engine, p, q, rows)))
+            .orElse(List.of()),
+        query
+            .flatMap(q -> reading.plan().map(p -> engine.steering().next().after(p, rows.size())))
+            .orElse(List.of()),
         notices,
         reading.choices().stream()
             .map(c -> new AnswerPart.AlternativePart(c.restatement()))
@@ -322,6 +420,14 @@ class Asking {
         answering.kept(),
         engine.model(),
         engine.edition());
+  }
+
+  private static List<AnswerPart.SentencePart> narrative(
+      Engine engine, Plan plan, SqlQuery query, List<List<Object>> rows) {
+    boolean whole = rows.size() < query.rowLimit();
+    return engine.narrative().of(plan, query.columns(), rows, whole).stream()
+        .map(AnswerPart.SentencePart::of)
+        .toList();
   }
 
   /** Lists of rows, and the first few of each group, are read and not compared by length. */

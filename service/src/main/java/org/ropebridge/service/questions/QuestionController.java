@@ -2,20 +2,28 @@ package org.ropebridge.service.questions;
 
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.threads.ThreadService;
+import org.ropebridge.steering.Handles;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** Questions over REST. */
 @RestController
@@ -23,11 +31,13 @@ class QuestionController {
   private final Asking asking;
   private final CurrentAccount current;
   private final AnswerEvents events;
+  private final Exports exports;
 
-  QuestionController(Asking asking, CurrentAccount current, AnswerEvents events) {
+  QuestionController(Asking asking, CurrentAccount current, AnswerEvents events, Exports exports) {
     this.asking = asking;
     this.current = current;
     this.events = events;
+    this.exports = exports;
   }
 
   /**
@@ -91,6 +101,59 @@ class QuestionController {
       @PathVariable String model, @Valid @RequestBody QuestionRequest request) {
     Asking.Question question = request.question(model, current.get());
     return events.of((running, reading) -> asking.ask(question, running, reading));
+  }
+
+  @Operation(
+      summary = "All rows of an answer as a file",
+      description =
+          "In the format that the Accept header names: text/csv (RFC 4180), application/json (an"
+              + " array of objects), or XLSX. In CSV, text that spreadsheets would run as a"
+              + " formula gets an apostrophe in front.")
+  @PostMapping(
+      path = "/api/models/{model}/rows",
+      produces = {
+        "text/csv",
+        MediaType.APPLICATION_JSON_VALUE,
+        "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
+      })
+  ResponseEntity<StreamingResponseBody> rows(
+      @PathVariable String model,
+      @Valid @RequestBody QuestionRequest request,
+      @RequestHeader(HttpHeaders.ACCEPT) String accept) {
+    Exports.Format format =
+        Exports.Format.of(MediaType.parseMediaTypes(accept)).orElse(Exports.Format.CSV);
+    Exports.Table table = asking.rows(request.question(model, current.get()));
+    return ResponseEntity.ok()
+        .contentType(format.type())
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(table.fileName(format)).build().toString())
+        .body(out -> exports.write(table, format, out));
+  }
+
+  /**
+   * A part of a question.
+   *
+   * @param part its place among the answer's parts; null for what could be added
+   */
+  record PartRequest(@NotNull @Size(max = 20_000) String question, @Min(0) Integer part) {}
+
+  @Operation(
+      summary = "What a part of a question could be instead, or what could be added to it",
+      description = "The question is the restatement of an answer. Asking an option chooses it.")
+  @PostMapping("/api/models/{model}/options")
+  List<Handles.Option> options(
+      @PathVariable String model, @Valid @RequestBody PartRequest request) {
+    Asking.Question question =
+        new Asking.Question(
+            model, request.question(), current.get(), Optional.empty(), true, false);
+    return asking.options(question, Optional.ofNullable(request.part()));
+  }
+
+  @Operation(summary = "Read a question that is still being typed, and complete it")
+  @PostMapping("/api/models/{model}/typing")
+  TypingPart typing(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
+    return asking.typing(request.question(model, current.get()));
   }
 
   @Operation(summary = "Answer a question of a thread anew, over today's data")

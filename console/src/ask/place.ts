@@ -1,0 +1,39 @@
+import { useCallback } from "react";
+import { useSearchParams } from "react-router";
+import type { Place } from "../rest/client";
+
+/** Where the page is, as the address says it: what is asked, and where in which thread. */
+export interface Here extends Place {
+  model?: string;
+  question: string;
+  /** The turn whose answer is shown; none while a question is being asked. */
+  turn?: string;
+}
+
+export function useHere() {
+  const [address, setAddress] = useSearchParams();
+  const here: Here = {
+    model: address.get("model") ?? undefined,
+    question: address.get("q") ?? "",
+    thread: address.get("thread") ?? undefined,
+    after: address.get("after") ?? undefined,
+    turn: address.get("turn") ?? undefined,
+    whole: address.get("whole") === "yes",
+  };
+  const go = useCallback(
+    (to: Here, replace = false) => {
+      const said: Record<string, string | undefined> = {
+        model: to.model,
+        q: to.question,
+        thread: to.thread,
+        after: to.after,
+        turn: to.turn,
+        whole: to.whole ? "yes" : undefined,
+      };
+      const kept = Object.entries(said).filter((e): e is [string, string] => Boolean(e[1]));
+      setAddress(Object.fromEntries(kept), { replace });
+    },
+    [setAddress],
+  );
+  return { here, go };
+}
