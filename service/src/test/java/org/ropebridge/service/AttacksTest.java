@@ -142,4 +142,63 @@ class AttacksTest {
       assertFalse(page.contains(hidden), hidden);
     }
   }
+
+  /** Each attempt once more by the other ways: typed, as options, as rows, behind a question. */
+  @ParameterizedTest
+  @MethodSource("attempts")
+  void nothingIsLearnedByOtherWays(Attempt attempt) {
+    Caller caller = caller(attempt.who());
+    List<String> told = new ArrayList<>();
+    for (String way : List.of("typing", "options", "rows")) {
+      told.add(
+          caller.post("/api/models/huts/" + way, Map.of("question", attempt.question())).text());
+    }
+    Reply first =
+        caller.post(
+            "/api/models/huts/ask",
+            Map.of("question", "number of members by membership type", "thread", Map.of()));
+    String id = first.json().path("thread").path("thread").asString();
+    Reply leaning =
+        caller.post(
+            "/api/models/huts/ask",
+            Map.of("question", "add " + attempt.question(), "thread", Map.of("id", id)));
+    told.add(leaning.json().path("rows").toString());
+    told.add(leaning.json().path("sql").asString());
+    for (String text : told) {
+      // What was typed comes back as it was typed.
+      assertFalse(text.contains("@") && !attempt.question().contains("@"), text);
+      boolean hiddenColumn = Pattern.compile("members\\.(email|phone)").matcher(text).find();
+      assertFalse(hiddenColumn, text);
+      if (attempt.who().equals("renna")) {
+        assertFalse(text.contains("supplies.cost"), text);
+      }
+    }
+  }
+
+  @Test
+  void rowsTakenAlongAreThoseThatOneMaySee() {
+    Map<String, String> question = Map.of("question", "number of stays by hut");
+    Reply all = caller("tobin").post("/api/models/huts/rows", question, "application/json");
+    Reply own = caller("renna").post("/api/models/huts/rows", question, "application/json");
+    assertTrue(own.json().size() > 0 && own.json().size() < all.json().size(), own::text);
+  }
+
+  @Test
+  void completionsAndOptionsNameNothingHidden() {
+    for (String typed :
+        List.of("em", "ema", "phone", "supply c", "cost", "number of members by e")) {
+      String told =
+          caller("renna")
+              .post("/api/models/huts/typing", Map.of("question", typed))
+              .json()
+              .path("completions")
+              .toString();
+      assertFalse(told.contains("email") || told.contains("cost"), told);
+    }
+    String options =
+        caller("renna")
+            .post("/api/models/huts/options", Map.of("question", "number of members"))
+            .text();
+    assertFalse(options.contains("email") || options.contains("phone"), options);
+  }
 }

@@ -137,6 +137,21 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
       return send(request(path).GET());
     }
 
+    Reply post(String path, Object body, String accept) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/json")
+              .header("Accept", accept + ", application/problem+json")
+              .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
+    }
+
+    Reply patch(String path, Object body) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/json")
+              .method("PATCH", HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
+    }
+
     Reply post(String path, Object body) {
       return send(
           request(path)

@@ -1,10 +1,12 @@
 package org.ropebridge.service.questions;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,14 +18,12 @@ import org.ropebridge.steering.Handles;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** Questions over REST. */
 @RestController
@@ -116,19 +116,20 @@ class QuestionController {
         MediaType.APPLICATION_JSON_VALUE,
         "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
       })
-  ResponseEntity<StreamingResponseBody> rows(
+  void rows(
       @PathVariable String model,
       @Valid @RequestBody QuestionRequest request,
-      @RequestHeader(HttpHeaders.ACCEPT) String accept) {
+      @RequestHeader(name = HttpHeaders.ACCEPT, defaultValue = "text/csv") String accept,
+      HttpServletResponse response)
+      throws IOException {
     Exports.Format format =
         Exports.Format.of(MediaType.parseMediaTypes(accept)).orElse(Exports.Format.CSV);
     Exports.Table table = asking.rows(request.question(model, current.get()));
-    return ResponseEntity.ok()
-        .contentType(format.type())
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(table.fileName(format)).build().toString())
-        .body(out -> exports.write(table, format, out));
+    response.setContentType(format.type().toString());
+    response.setHeader(
+        HttpHeaders.CONTENT_DISPOSITION,
+        ContentDisposition.attachment().filename(table.fileName(format)).build().toString());
+    exports.write(table, format, response.getOutputStream());
   }
 
   /**
