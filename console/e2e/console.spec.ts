@@ -80,6 +80,100 @@ test("starters and pages work by keyboard alone", async ({ page }) => {
   await expect(page.getByRole("cell", { name: "occupancy", exact: true })).toBeHidden();
 });
 
+test("a thread is built by follow-ups, handles and next questions", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "revenue by valley this year");
+  await expect(page.getByRole("heading", { name: "revenue by valley this year" })).toBeVisible();
+  await ask(page, "only Ossel");
+  await expect(
+    page.getByRole("heading", { name: "revenue by valley for valley Ossel, this year" }),
+  ).toBeVisible();
+  await expect(page.getByTestId("kept")).toHaveText(
+    "Kept: revenue, by valley, this year. Changed: now for valley Ossel.",
+  );
+  await page.getByRole("button", { name: "by valley", exact: true }).click();
+  await page.getByRole("menuitem", { name: "by channel" }).click();
+  await expect(
+    page.getByRole("heading", { name: "revenue by channel for valley Ossel, this year" }),
+  ).toBeVisible();
+  await page.getByRole("group", { name: "Go on" }).getByRole("button").first().click();
+  await expect(page.getByRole("cell", { name: "website" })).toBeVisible();
+  const turns = page.getByRole("complementary", { name: "Threads" }).getByRole("listitem");
+  await expect(turns.filter({ hasText: "only Ossel" })).toHaveCount(1);
+  await page.getByRole("button", { name: "only Ossel" }).click();
+  await expect(
+    page.getByRole("heading", { name: "revenue by valley for valley Ossel, this year" }),
+  ).toBeVisible();
+  await page.reload();
+  await expect(
+    page.getByRole("heading", { name: "revenue by valley for valley Ossel, this year" }),
+  ).toBeVisible();
+});
+
+test("threads are found, renamed and deleted", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "number of bridges by material");
+  await expect(page.getByRole("heading", { name: "number of bridges by material" })).toBeVisible();
+  await page.getByRole("button", { name: "New thread" }).click();
+  await page.getByLabel("Find a thread").fill("bridges by mat");
+  await page.getByRole("button", { name: "More about number of bridges by material" }).click();
+  await page.getByRole("menuitem", { name: "Rename" }).click();
+  await page.getByLabel("Name of the thread").fill("Timber and steel");
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Timber and steel", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "number of bridges by material" })).toBeVisible();
+  await page.getByRole("button", { name: "New thread" }).click();
+  await page.getByRole("button", { name: "More about Timber and steel" }).click();
+  await page.getByRole("menuitem", { name: "Delete" }).click();
+  await expect(page.getByRole("button", { name: "Timber and steel", exact: true })).toBeHidden();
+});
+
+test("what is typed is read and completed, by keyboard", async ({ page }) => {
+  await signIn(page);
+  const box = page.getByRole("combobox", { name: "Question" });
+  await box.pressSequentially("revenue by v");
+  await expect(page.getByRole("option", { name: /^revenue by valley/ })).toBeVisible();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.getByRole("option", { selected: true })).toHaveText(/^revenue by valley/);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "revenue by valley" })).toBeVisible();
+  await expect(box).toHaveValue("");
+  await box.pressSequentially("only os");
+  await expect(page.getByRole("option", { name: /^only Ossel/ })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("option")).toHaveCount(0);
+});
+
+test("an answer is told in words, and taken along", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "revenue by valley this year");
+  const words = page.getByRole("region", { name: "In words" });
+  await expect(words).toContainText("The highest revenue is for Harrowmere");
+  await expect(words).not.toContainText("median");
+  await words.getByLabel("How much is told").selectOption("technical");
+  await expect(words).toContainText("The median of the 5 values");
+  for (const [item, file] of [
+    ["Rows as CSV", "revenue-by-valley-this-year.csv"],
+    ["Rows as XLSX", "revenue-by-valley-this-year.xlsx"],
+    ["Picture as PNG", "chart.png"],
+    ["Picture as SVG", "chart.svg"],
+  ]) {
+    await page.getByRole("button", { name: "Take along" }).click();
+    const saved = page.waitForEvent("download");
+    await page.getByRole("menuitem", { name: item }).click();
+    expect((await saved).suggestedFilename()).toBe(file);
+  }
+});
+
+test("the page can be used at 360 pixels", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page);
+  await ask(page, "revenue by valley this year");
+  await expect(page.getByRole("heading", { name: "revenue by valley this year" })).toBeVisible();
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBeLessThanOrEqual(360);
+});
+
 test("dark and light, and signing out", async ({ page }) => {
   await signIn(page);
   await page.getByRole("button", { name: "Dark" }).click();

@@ -1,4 +1,4 @@
-import { HStack, NativeSelect, Stack, Text } from "@chakra-ui/react";
+import { Flex, NativeSelect, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Answer } from "../rest/client";
 
@@ -11,7 +11,13 @@ export function Narrative({ answer }: { answer: Answer }) {
   if (answer.narrative.length === 0) return null;
   const told = answer.narrative.filter((s) => VOICES.indexOf(s.voice) <= VOICES.indexOf(voice));
   return (
-    <HStack align="start" gap="4" as="section" aria-label="In words">
+    <Flex
+      align="start"
+      gap="4"
+      direction={{ base: "column", sm: "row" }}
+      as="section"
+      aria-label="In words"
+    >
       <Stack flex="1" gap="1">
         <Text>{told.map((s) => s.text).join(" ")}</Text>
       </Stack>
@@ -30,6 +36,6 @@ export function Narrative({ answer }: { answer: Answer }) {
         </NativeSelect.Field>
         <NativeSelect.Indicator />
       </NativeSelect.Root>
-    </HStack>
+    </Flex>
   );
 }

@@ -36,7 +36,7 @@ export function QuestionBox({ start, done, busy, models, chosen, place, onAsk }:
   const typing = useQuery({
     queryKey: ["typing", of, place, typed],
     queryFn: ({ signal }) => rest.typing(of ?? "", typed, place, signal),
-    enabled: open && of !== undefined && typed.length <= 2000,
+    enabled: open && of !== undefined && typed === question,
     placeholderData: keepPreviousData,
     staleTime: 30_000,
   });

@@ -17,10 +17,13 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
       </Link>
       <Box as="header" bg="bg" borderBottomWidth="1px">
         <Container maxW="6xl">
-          <Flex h="14" align="center" gap="6">
+          <Flex h="14" align="center" gap={{ base: "1", md: "6" }}>
             <HStack gap="2">
-              <Image src="/mark.svg" alt="" boxSize="6" />
-              <Text fontWeight="semibold">Rope Bridge</Text>
+              <Image src="/mark.svg" alt="Rope Bridge" boxSize="6" hideFrom="sm" />
+              <Image src="/mark.svg" alt="" boxSize="6" hideBelow="sm" />
+              <Text fontWeight="semibold" hideBelow="sm">
+                Rope Bridge
+              </Text>
             </HStack>
             <HStack as="nav" gap="1" flex="1" aria-label="Pages">
               <Page to="/ask">Ask</Page>

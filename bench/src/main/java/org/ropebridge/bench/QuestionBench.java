@@ -19,6 +19,7 @@ import org.ropebridge.demo.DemoLoader;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Model;
+import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.sql.SqlQuery;
@@ -235,6 +236,12 @@ public final class QuestionBench {
         Rows.shown(run(query.text(), query.parameters()), reading.plan().get(), model);
     List<List<Object>> expected = run(question.expected(), List.of());
     return SameRows.hold(expected, rows) ? Outcome.RIGHT : Outcome.WRONG;
+  }
+
+  /** The rows of a plan. */
+  List<List<Object>> rows(Plan plan) {
+    SqlQuery query = writer.write(plan);
+    return Rows.shown(run(query.text(), query.parameters()), plan, model);
   }
 
   private List<List<Object>> run(String sql, List<Object> parameters) {

@@ -179,6 +179,18 @@ final class EnglishFollowUps {
         "over all");
     put(
         words,
+        Role.WHOLE,
+        "whole",
+        "the whole",
+        "entire",
+        "the entire",
+        "the full",
+        "all of the",
+        "for the whole",
+        "for the entire",
+        "in the whole");
+    put(
+        words,
         Role.ALL_TIME,
         "all time",
         "of all time",

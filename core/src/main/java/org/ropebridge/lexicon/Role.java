@@ -154,6 +154,8 @@ public enum Role {
   THAT(false),
   ALL(false),
   ALL_TIME(false),
+  /** In a follow-up, all of a unit of time: "the whole". */
+  WHOLE(false),
   OTHER_WAY(false),
   START_OVER(false),
   UNDO(false),

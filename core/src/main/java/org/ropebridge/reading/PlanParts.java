@@ -9,6 +9,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Phrase;
@@ -35,6 +36,8 @@ final class PlanParts {
       return ifChanged(plan, dropped(plan, dropping.kind()));
     } else if (edit instanceof Contribution.AllOf all) {
       return ifChanged(plan, unlimited(plan, all.what()));
+    } else if (edit instanceof Contribution.WholeOf whole) {
+      return ifChanged(plan, inWhole(plan, whole.unit()));
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
@@ -226,6 +229,28 @@ final class PlanParts {
       return ranked ? less.withRanking(Optional.empty()).withKeeps(List.of()) : less;
     }
     return plan;
+  }
+
+  /** Times become all of the unit that they begin in. */
+  private Plan inWhole(Plan plan, Period.Unit unit) {
+    return plan.withFilters(
+        plan.filters().stream()
+            .map(
+                f ->
+                    f instanceof Filter.InPeriod in && !in.negated()
+                        ? scope
+                            .periods()
+                            .resolve(in.period())
+                            .first()
+                            .<Filter>map(
+                                day ->
+                                    new Filter.InPeriod(
+                                        new Period.Span(unit, scope.periods().start(unit, day)),
+                                        in.date(),
+                                        false))
+                            .orElse(f)
+                        : f)
+            .toList());
   }
 
   private static boolean isOf(Filter filter, ColumnRef column) {

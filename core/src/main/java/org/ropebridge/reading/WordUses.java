@@ -208,7 +208,7 @@ final class WordUses {
             PERIOD_PART ->
             "change";
         case THOSE, THAT -> "answer before";
-        case ALL, ALL_TIME -> "limit";
+        case ALL, ALL_TIME, WHOLE -> "limit";
         case EXCLUDING,
             ONLY,
             NONE,

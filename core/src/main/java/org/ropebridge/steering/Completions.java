@@ -3,11 +3,13 @@ package org.ropebridge.steering;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.ValueIndex;
@@ -113,8 +115,8 @@ public final class Completions {
     if (text.length() > QuestionReader.LONGEST_QUESTION / 2) {
       return List.of();
     }
-    Set<Completion> found = new LinkedHashSet<>();
-    int[] read = {0};
+    Found found = new Found(before);
+    int read = 0;
     for (int start : wordStarts(text)) {
       String typed = Tokens.plain(text.substring(start));
       if (typed.isEmpty() || start == 0 && typed.length() < 2) {
@@ -122,26 +124,39 @@ public final class Completions {
       }
       for (Name name : beginningWith(typed)) {
         String question = text.substring(0, start) + name.text();
-        boolean more = found.size() < MOST && read[0] < MOST_READ;
+        boolean more = found.all.size() < MOST && read < MOST_READ;
         boolean longer = name.plain().length() > typed.length();
         if (more && longer && (start == 0 || !name.kind().equals("question"))) {
-          read[0]++;
-          if (isAnswered(question, before)) {
-            found.add(new Completion(question, name.text(), name.kind()));
-          }
+          read++;
+          found.take(new Completion(question, name.text(), name.kind()));
         }
       }
     }
     continuations(text, before, found);
-    return found.stream().limit(MOST).toList();
+    return found.all;
   }
 
-  private boolean isAnswered(String question, List<Plan> before) {
-    return reader.read(question, before).status() == Reading.Status.ANSWERED;
+  /** Completions that are answered, one for each meaning. */
+  private final class Found {
+    private final List<Plan> before;
+    private final List<Completion> all = new ArrayList<>();
+    private final Set<Optional<String>> meanings = new HashSet<>();
+
+    Found(List<Plan> before) {
+      this.before = before;
+    }
+
+    void take(Completion completion) {
+      Reading reading = reader.read(completion.question(), before);
+      boolean answered = reading.status() == Reading.Status.ANSWERED;
+      if (answered && all.size() < MOST && meanings.add(reading.restatement())) {
+        all.add(completion);
+      }
+    }
   }
 
   /** A question that can be answered already may go on. */
-  private void continuations(String text, List<Plan> before, Set<Completion> found) {
+  private void continuations(String text, List<Plan> before, Found found) {
     Reading reading = reader.read(text, before);
     if (reading.status() != Reading.Status.ANSWERED || reading.plan().isEmpty()) {
       return;
@@ -162,10 +177,7 @@ public final class Completions {
         .filter(c -> plan.groupings().isEmpty() || !c.startsWith("by"))
         .forEach(more::add);
     for (String words : more) {
-      boolean room = found.size() < MOST;
-      if (room && isAnswered(head + words, before)) {
-        found.add(new Completion(head + words, words, "next"));
-      }
+      found.take(new Completion(head + words, words, "next"));
     }
   }
 

@@ -10,6 +10,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 
 /** A part that adds something to a plan by itself, wherever in the question it stands. */
@@ -319,6 +320,9 @@ public sealed interface Contribution extends Part {
 
   /** "all valleys", "all time": what limited them goes. */
   record AllOf(Grouping what) implements Edit {}
+
+  /** "the whole year": all of the unit that the time of before is in. */
+  record WholeOf(Period.Unit unit) implements Edit {}
 
   /** A number by itself: how many rows are wanted. */
   record Amount(int count) implements Edit {}

@@ -240,6 +240,7 @@ public final class Grammar {
           new ColumnAloneRule(),
           new DroppingPartsRule(),
           new DroppingRule(),
+          new EndAloneRule(),
           new InsteadOfFirstRule(),
           new InsteadOfRule(),
           new OnlyRule(),
@@ -249,7 +250,8 @@ public final class Grammar {
           new SteeringRule(),
           new SwappingRule(),
           new ThoseRule(),
-          new ToldAsRule());
+          new ToldAsRule(),
+          new WholeOfRule());
 
   /** The rules of questions that stand by themselves. */
   public static final Grammar QUESTIONS = new Grammar(RULES);
