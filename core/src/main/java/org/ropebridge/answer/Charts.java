@@ -17,49 +17,178 @@ import org.ropebridge.sql.OutputColumn;
 public final class Charts {
   private static final int MOST_BARS = 60;
   private static final int MOST_SERIES = 12;
+  private static final int MOST_FIELDS = 4_000;
 
   private Charts() {}
 
   /**
    * The chart of an answer; empty when a number or a table says it better.
    *
-   * @param wanted the picture that was asked for, if one was
+   * @param wanted the picture that was asked for, if one was; another is drawn where the rows do
+   *     not go with it
    */
   public static Optional<Map<String, Object>> of(
       List<OutputColumn> columns, int rowCount, Optional<Plan.Picture> wanted) {
-    long groups = columns.stream().filter(c -> !c.isNumber()).count();
-    int measures = columns.size() - (int) groups;
+    return picture(columns, rowCount, wanted)
+        .map(
+            picture -> {
+              Map<String, Object> chart = new LinkedHashMap<>();
+              chart.put("$schema", "https://vega.github.io/schema/vega-lite/v6.json");
+              chart.put("data", Map.of("name", "rows"));
+              chart.putAll(drawn(columns, picture));
+              return chart;
+            });
+  }
+
+  /** What is drawn; empty for a table or a number. */
+  static Optional<Plan.Picture> picture(
+      List<OutputColumn> columns, int rowCount, Optional<Plan.Picture> wanted) {
+    int groups = groups(columns);
+    int measures = columns.size() - groups;
     boolean drawable = groups >= 1 && groups <= 2 && measures >= 1 && rowCount > 1;
     if (!drawable || wanted.equals(Optional.of(Plan.Picture.TABLE))) {
       return Optional.empty();
     }
+    Optional<Plan.Picture> asked = wanted.filter(p -> fits(p, columns));
+    Plan.Picture picture = asked.orElseGet(() -> usual(columns, rowCount));
+    boolean bars = picture == Plan.Picture.BAR || picture == Plan.Picture.STACKED;
+    boolean tooMany =
+        bars && rowCount > MOST_BARS * (groups == 2 ? MOST_SERIES : 1)
+            || picture == Plan.Picture.HEAT_MAP && rowCount > MOST_FIELDS;
+    return tooMany ? Optional.empty() : Optional.of(picture);
+  }
+
+  /** Whether a picture that was asked for can be drawn of such columns. */
+  public static boolean fits(Plan.Picture picture, List<OutputColumn> columns) {
+    int groups = groups(columns);
+    int measures = columns.size() - groups;
+    return switch (picture) {
+      case TABLE -> true;
+      case BAR, LINE -> groups >= 1 && groups <= 2 && measures >= 1;
+      case AREA -> timeColumn(columns) >= 0 && groups <= 2 && measures == 1;
+      case STACKED, HEAT_MAP -> groups == 2 && measures == 1;
+      case SCATTER -> groups == 1 && measures >= 2;
+      case HISTOGRAM ->
+          groups == 1 && measures == 1 && columns.get(0).kind() == OutputColumn.Kind.RANGE;
+      case TREE_MAP, MAP -> false;
+    };
+  }
+
+  private static Plan.Picture usual(List<OutputColumn> columns, int rowCount) {
+    if (timeColumn(columns) >= 0 && rowCount > 2) {
+      return Plan.Picture.LINE;
+    }
+    return fits(Plan.Picture.HEAT_MAP, columns) && rowCount > MOST_BARS
+        ? Plan.Picture.HEAT_MAP
+        : Plan.Picture.BAR;
+  }
+
+  private static int groups(List<OutputColumn> columns) {
+    return (int) columns.stream().filter(c -> !c.isNumber()).count();
+  }
+
+  private static Map<String, Object> drawn(List<OutputColumn> columns, Plan.Picture picture) {
+    int groups = groups(columns);
+    if (picture == Plan.Picture.HEAT_MAP) {
+      return heatMap(columns);
+    } else if (picture == Plan.Picture.SCATTER) {
+      return scatter(columns);
+    }
+    boolean line = picture == Plan.Picture.LINE || picture == Plan.Picture.AREA;
     int time = timeColumn(columns);
-    boolean line = wanted.map(p -> p == Plan.Picture.LINE).orElse(time >= 0 && rowCount > 2);
     int across = time >= 0 ? time : 0;
     int series = groups == 2 ? 1 - across : -1;
-    boolean tooMany = !line && rowCount > MOST_BARS * (series >= 0 ? MOST_SERIES : 1);
-    if (tooMany) {
-      return Optional.empty();
-    }
-    Map<String, Object> chart = new LinkedHashMap<>();
-    chart.put("$schema", "https://vega.github.io/schema/vega-lite/v6.json");
-    chart.put("data", Map.of("name", "rows"));
-    List<OutputColumn> drawn = columns.subList((int) groups, columns.size());
-    if (drawn.size() == 1 || series >= 0) {
-      chart.putAll(view(columns, across, series, (int) groups, line));
-      return Optional.of(chart);
+    if (columns.size() - groups == 1 || series >= 0) {
+      Map<String, Object> view = view(columns, across, series, groups, line);
+      return stacked(view, picture, series);
     }
     List<Map<String, Object>> views = new ArrayList<>();
-    for (List<Integer> alike : alike(columns, (int) groups)) {
+    for (List<Integer> alike : alike(columns, groups)) {
       Map<String, Object> view = view(columns, across, -1, alike.get(0), line);
       views.add(alike.size() > 1 ? sideBySide(view, columns, alike, line) : view);
     }
-    if (views.size() == 1) {
-      chart.putAll(views.get(0));
-    } else {
-      chart.put("vconcat", views);
+    return views.size() == 1 ? views.get(0) : Map.of("vconcat", views);
+  }
+
+  /** Areas, and bars on top of each other, are the same views with other marks and offsets. */
+  private static Map<String, Object> stacked(
+      Map<String, Object> view, Plan.Picture picture, int series) {
+    boolean stacks = picture == Plan.Picture.STACKED || picture == Plan.Picture.AREA;
+    if (!stacks) {
+      return view;
     }
-    return Optional.of(chart);
+    @SuppressWarnings("unchecked")
+    Map<String, Object> encoding = (Map<String, Object>) view.get("encoding");
+    for (String axis : List.of("x", "y")) {
+      @SuppressWarnings("unchecked")
+      Map<String, Object> channel = (Map<String, Object>) encoding.get(axis);
+      if (channel.get("type").equals("quantitative") && series >= 0) {
+        channel.put("stack", "zero");
+      }
+      encoding.remove(axis + "Offset");
+    }
+    if (picture == Plan.Picture.AREA) {
+      view.put("mark", Map.of("type", "area", "line", true, "opacity", 0.6));
+    }
+    return view;
+  }
+
+  /** Two groups across and down, the number as the depth of the colour. */
+  private static Map<String, Object> heatMap(List<OutputColumn> columns) {
+    int time = timeColumn(columns);
+    int across = time >= 0 ? time : 1;
+    OutputColumn number = columns.get(2);
+    Map<String, Object> view = new LinkedHashMap<>();
+    view.put("width", "container");
+    view.put("mark", Map.of("type", "rect"));
+    Map<String, Object> encoding = new LinkedHashMap<>();
+    encoding.put("x", field(columns, across));
+    encoding.put("y", field(columns, 1 - across));
+    Map<String, Object> color = new LinkedHashMap<>();
+    color.put("field", "c2");
+    color.put("type", "quantitative");
+    color.put("title", title(number));
+    color.put("scale", Map.of("scheme", "viridis", "reverse", true));
+    color.put("legend", Map.of("format", numberFormat(number)));
+    encoding.put("color", color);
+    encoding.put("tooltip", tooltip(columns));
+    view.put("encoding", encoding);
+    return view;
+  }
+
+  private static Map<String, Object> field(List<OutputColumn> columns, int at) {
+    OutputColumn column = columns.get(at);
+    Map<String, Object> channel = new LinkedHashMap<>();
+    channel.put("field", "c" + at);
+    channel.put("title", column.name());
+    channel.put("type", "ordinal");
+    channel.put("sort", null);
+    channel.put("axis", Map.of("labelOverlap", true, "labelLimit", 220));
+    return channel;
+  }
+
+  /** A point for each group, by two of its numbers; further numbers are told on hover. */
+  private static Map<String, Object> scatter(List<OutputColumn> columns) {
+    Map<String, Object> view = new LinkedHashMap<>();
+    view.put("width", "container");
+    view.put("mark", Map.of("type", "point", "filled", true, "size", 60, "opacity", 0.7));
+    Map<String, Object> encoding = new LinkedHashMap<>();
+    encoding.put("x", quantity(columns, 1));
+    encoding.put("y", quantity(columns, 2));
+    encoding.put("tooltip", tooltip(columns));
+    view.put("encoding", encoding);
+    return view;
+  }
+
+  private static Map<String, Object> quantity(List<OutputColumn> columns, int at) {
+    OutputColumn number = columns.get(at);
+    Map<String, Object> channel = new LinkedHashMap<>();
+    channel.put("field", "c" + at);
+    channel.put("type", "quantitative");
+    channel.put("title", title(number));
+    channel.put("scale", Map.of("zero", false));
+    channel.put("axis", Map.of("format", numberFormat(number)));
+    return channel;
   }
 
   /** The measures by what they are counted in: those of one unit are drawn together. */

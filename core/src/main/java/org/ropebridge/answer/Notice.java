@@ -18,6 +18,7 @@ public record Notice(Kind kind, String text) {
     EMPTY,
     CUT,
     TIES,
+    PICTURE,
     NO_VALUE,
     LIMITED
   }

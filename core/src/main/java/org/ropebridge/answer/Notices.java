@@ -67,6 +67,7 @@ public final class Notices {
     period(plan, notices);
     rows(plan, query, rows, notices);
     limits(plan, notices);
+    picture(plan, query, rows.size(), notices);
     boolean overParts = plan.measures().stream().anyMatch(Measure.OverParts.class::isInstance);
     if (overParts) {
       notices.add(
@@ -270,6 +271,23 @@ public final class Notices {
                 Notice.Kind.NO_VALUE,
                 "The row without a " + output.name() + " stands for data where it is missing."));
       }
+    }
+  }
+
+  private void picture(Plan plan, SqlQuery query, int rowCount, List<Notice> notices) {
+    boolean other =
+        plan.picture().isPresent()
+            && rowCount > 0
+            && (!Charts.fits(plan.picture().get(), query.columns())
+                || plan.listing().isPresent() && plan.picture().get() != Plan.Picture.TABLE);
+    if (other) {
+      List<Restatement.Part> parts = restatement.parts(plan);
+      notices.add(
+          new Notice(
+              Notice.Kind.PICTURE,
+              "This cannot be shown "
+                  + parts.get(parts.size() - 1).words()
+                  + " in this version, or has not the columns for it."));
     }
   }
 

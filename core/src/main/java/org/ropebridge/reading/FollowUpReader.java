@@ -68,7 +68,8 @@ final class FollowUpReader {
             .orElse(parsed.sequences().get(0));
     Said said = Said.of(sequence);
     if (!isPreferred(leaning, alone, said, before.get(0))) {
-      return alone.withChoices(others(alone, leaning.plan().stream()));
+      return alone.withChoices(
+          others(alone, leaning.plan().stream().filter(p -> limitsMore(p, alone.plan()))));
     }
     if (leaning.plan().isEmpty()) {
       return leaning.status() == Status.DECLINED && leaning.unread().isEmpty()
@@ -80,6 +81,15 @@ final class FollowUpReader {
     return reading.status() == Status.UNCLEAR
         ? reading
         : reading.withChoices(others(reading, otherWays(parsed, before, said, alone)));
+  }
+
+  /** "revenue by hut" after "revenue by valley this year": whether this year still holds. */
+  private static boolean limitsMore(Plan leaning, Optional<Plan> alone) {
+    return alone
+        .filter(p -> p.measures().equals(leaning.measures()))
+        .filter(p -> p.groupings().equals(leaning.groupings()))
+        .filter(p -> leaning.filters().containsAll(p.filters()))
+        .isPresent();
   }
 
   private List<String> words(Plan plan) {

@@ -356,9 +356,25 @@ public final class Handles {
       return Stream.of();
     }
     boolean time = !Grouping.stretches(plan.groupings()).isEmpty();
-    return time
-        ? Stream.of(Plan.Picture.LINE, Plan.Picture.BAR, Plan.Picture.TABLE)
-        : Stream.of(Plan.Picture.BAR, Plan.Picture.TABLE);
+    boolean one = plan.measures().size() == 1;
+    boolean two = plan.groupings().size() == 2;
+    List<Plan.Picture> pictures = new ArrayList<>();
+    if (time) {
+      pictures.add(Plan.Picture.LINE);
+    }
+    if (time && one) {
+      pictures.add(Plan.Picture.AREA);
+    }
+    pictures.add(Plan.Picture.BAR);
+    if (two && one) {
+      pictures.add(Plan.Picture.STACKED);
+      pictures.add(Plan.Picture.HEAT_MAP);
+    }
+    if (!two && !one) {
+      pictures.add(Plan.Picture.SCATTER);
+    }
+    pictures.add(Plan.Picture.TABLE);
+    return pictures.stream();
   }
 
   private Optional<Option> removed(Plan plan, Function<Plan, Plan> change) {

@@ -35,7 +35,14 @@ class ChartsTest {
     "stays by day of week, 7, bar",
     "revenue by month as a bar chart, 12, bar",
     "revenue by valley as a line, 5, line",
-    "revenue by valley and month, 60, line"
+    "revenue by valley and month, 60, line",
+    "revenue by month as an area chart, 12, area",
+    "revenue by valley and channel as stacked bars, 20, bar",
+    "revenue by valley and channel as a heat map, 20, rect",
+    "revenue by valley and hut, 61, rect",
+    "revenue and occupancy by hut as a scatter plot, 60, point",
+    "stays by party size in groups of 2 as a histogram, 6, bar",
+    "revenue by valley as a scatter plot, 5, bar"
   })
   void marksFitTheShape(String question, int rows, String mark) {
     assertEquals(mark, ((Map<?, ?>) chart(question, rows).orElseThrow().get("mark")).get("type"));
@@ -47,6 +54,15 @@ class ChartsTest {
     assertTrue(chart("revenue by month as a table", 12).isEmpty());
     assertTrue(chart("revenue by member", 900).isEmpty());
     assertTrue(chart("revenue by valley, channel and month", 200).isEmpty());
+  }
+
+  @Test
+  void stackedBarsStandOnEachOther() {
+    Map<String, Object> chart =
+        chart("revenue by valley and channel as stacked bars", 20).orElseThrow();
+    Map<?, ?> encoding = (Map<?, ?>) chart.get("encoding");
+    assertEquals("zero", ((Map<?, ?>) encoding.get("x")).get("stack"));
+    assertTrue(!encoding.containsKey("yOffset"), encoding::toString);
   }
 
   @Test

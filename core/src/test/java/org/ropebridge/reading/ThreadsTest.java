@@ -2,10 +2,12 @@ package org.ropebridge.reading;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import org.ropebridge.DemoModel;
 import org.ropebridge.demo.DemoFiles;
@@ -43,5 +45,60 @@ class ThreadsTest {
     assertEquals(Reading.Status.ANSWERED, meant.status(), () -> "expectation: " + meant.reason());
     assertEquals(meant.restatement().orElseThrow(), reading.restatement().orElse(reading.reason()));
     assertEquals(Reading.Status.ANSWERED, reading.status());
+  }
+
+  private static List<String> choices(String before, String question) {
+    return DemoModel.READER
+        .read(question, List.of(DemoModel.READER.read(before).plan().orElseThrow()))
+        .choices()
+        .stream()
+        .map(Reading.Choice::restatement)
+        .toList();
+  }
+
+  @Test
+  void whereItCouldBeEitherTheOtherIsOffered() {
+    assertEquals(List.of("occupancy"), choices("revenue by valley", "occupancy").subList(1, 2));
+    assertEquals(
+        List.of("revenue by hut this year"),
+        choices("revenue by valley this year", "revenue by hut"));
+    assertEquals(
+        List.of(), choices("revenue by valley this year", "number of callouts by cause last year"));
+  }
+
+  @Test
+  void whatIsKeptAndChangedIsTold() {
+    FollowUp change =
+        DemoModel.READER
+            .read(
+                "by hut instead",
+                List.of(DemoModel.READER.read("revenue by valley this year").plan().orElseThrow()))
+            .followUp()
+            .orElseThrow();
+    assertEquals(List.of("revenue", "this year"), change.kept());
+    assertEquals(List.of("by hut"), change.added());
+    assertEquals(List.of("by valley"), change.dropped());
+  }
+
+  @Test
+  void whatDoesNotGoWithANewMeasureIsLeftOutAndTold() {
+    Reading reading =
+        DemoModel.READER.read(
+            "what about callouts",
+            List.of(DemoModel.READER.read("revenue by channel this year").plan().orElseThrow()));
+    assertEquals("number of callouts this year", reading.restatement().orElseThrow());
+    assertTrue(
+        reading.assumptions().contains(new Assumption.LeftOut(List.of("channel"))),
+        () -> reading.assumptions().toString());
+  }
+
+  @Test
+  void withoutAQuestionBeforeNothingLeans() {
+    assertNotEquals(
+        Reading.Status.ANSWERED, DemoModel.READER.read("by hut instead", List.of()).status());
+    Reading back =
+        DemoModel.READER.read(
+            "go back", List.of(DemoModel.READER.read("revenue").plan().orElseThrow()));
+    assertEquals("There is no question before this one.", back.reason());
   }
 }
