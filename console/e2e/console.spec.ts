@@ -148,7 +148,7 @@ test("an answer is told in words, and taken along", async ({ page }) => {
   await signIn(page);
   await ask(page, "revenue by valley this year");
   const words = page.getByRole("region", { name: "In words" });
-  await expect(words).toContainText("The highest revenue is for Harrowmere");
+  await expect(words).toContainText("Highest in revenue: Harrowmere");
   await expect(words).not.toContainText("median");
   await words.getByLabel("How much is told").selectOption("technical");
   await expect(words).toContainText("The median of the 5 values");

@@ -5,6 +5,7 @@ import type { WordPart } from "../rest/client";
 const PALETTES: Record<string, string> = {
   metric: "teal",
   statistic: "teal",
+  figure: "teal",
   table: "blue",
   column: "blue",
   link: "blue",

@@ -821,7 +821,6 @@ export interface components {
             milliseconds: number;
             step: string;
         };
-        StreamingResponseBody: unknown;
         TablePart: {
             about: string;
             alsoCalled: string[];
@@ -1090,8 +1089,8 @@ export interface operations {
     rows: {
         parameters: {
             query?: never;
-            header: {
-                Accept: string;
+            header?: {
+                Accept?: string;
             };
             path: {
                 model: string;
@@ -1109,11 +1108,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["StreamingResponseBody"];
-                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": components["schemas"]["StreamingResponseBody"];
-                    "text/csv": components["schemas"]["StreamingResponseBody"];
-                };
+                content?: never;
             };
         };
     };

@@ -240,9 +240,9 @@ public final class Narrative {
     sentences.add(
         new Sentence(
             Voice.BRIEF,
-            "The highest "
+            "Highest in "
                 + column.name()
-                + " is for "
+                + ": "
                 + CellText.of(most.group(), group)
                 + " ("
                 + CellText.number(most.value(), column)
@@ -251,7 +251,7 @@ public final class Narrative {
     sentences.add(
         new Sentence(
             Voice.PLAIN,
-            "The lowest is for "
+            "Lowest: "
                 + CellText.of(least.group(), group)
                 + " ("
                 + CellText.number(least.value(), column)
@@ -340,9 +340,9 @@ public final class Narrative {
     sentences.add(
         new Sentence(
             Voice.BRIEF,
-            "Over all rows, the highest "
+            "Over all rows, highest in "
                 + column.name()
-                + " is for "
+                + ": "
                 + CellText.of(most.group(), columns.get(by))
                 + " ("
                 + CellText.number(most.value(), column)

@@ -51,8 +51,9 @@ final class FollowUpReader {
    *
    * @param alone how it is read by itself
    * @param before the plans of the questions before, the last one first; at least one
+   * @param withChoices whether to look for what else it could mean
    */
-  Reading read(String question, Reading alone, List<Plan> before) {
+  Reading read(String question, Reading alone, List<Plan> before, boolean withChoices) {
     Parser.Parsed parsed = parser.followUp(Tokens.of(question));
     Optional<Reading> steered = steered(question, parsed, before);
     if (steered.isPresent()) {
@@ -78,7 +79,7 @@ final class FollowUpReader {
     }
     FollowUp change = FollowUp.between(words(before.get(0)), words(leaning.plan().orElseThrow()));
     Reading reading = leaning.leaningOn(change);
-    return reading.status() == Status.UNCLEAR
+    return reading.status() == Status.UNCLEAR || !withChoices
         ? reading
         : reading.withChoices(others(reading, otherWays(parsed, before, said, alone)));
   }

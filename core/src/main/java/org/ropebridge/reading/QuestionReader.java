@@ -106,11 +106,26 @@ public final class QuestionReader {
    * @param before the plans of the questions before, the last one first; may be empty
    */
   public Reading read(String question, List<Plan> before) {
+    return read(question, before, true);
+  }
+
+  /**
+   * What a question means that may lean on those before it, without what else it could mean: the
+   * restatement; empty when it cannot be answered in full.
+   *
+   * @param before the plans of the questions before, the last one first; may be empty
+   */
+  public Optional<String> meaning(String question, List<Plan> before) {
+    Reading reading = read(question, before, false);
+    return reading.status() == Status.ANSWERED ? reading.restatement() : Optional.empty();
+  }
+
+  private Reading read(String question, List<Plan> before, boolean withChoices) {
     Reading alone = read(question);
     boolean readable = !before.isEmpty() && refusal(question).isEmpty() && alone.sql().isEmpty();
     boolean sample =
         alone.assumptions().stream().anyMatch(Assumption.FollowedSample.class::isInstance);
-    return readable && !sample ? followUps.read(question, alone, before) : alone;
+    return readable && !sample ? followUps.read(question, alone, before, withChoices) : alone;
   }
 
   /** The reading that an agreed sample question gives to its own words. */

@@ -31,7 +31,10 @@ import org.ropebridge.reading.Reading;
  */
 public final class Completions {
   private static final int MOST = 7;
-  private static final int MOST_READ = 40;
+
+  /** Reading is what takes time; each keystroke waits for no more than this. */
+  private static final int MOST_READ = 12;
+
   private static final int MOST_WORDS = 4;
   private static final int MOST_VALUES_OF_A_COLUMN = 5_000;
   private static final List<String> CONTINUATIONS =
@@ -116,7 +119,6 @@ public final class Completions {
       return List.of();
     }
     Found found = new Found(before);
-    int read = 0;
     for (int start : wordStarts(text)) {
       String typed = Tokens.plain(text.substring(start));
       if (typed.isEmpty() || start == 0 && typed.length() < 2) {
@@ -124,10 +126,8 @@ public final class Completions {
       }
       for (Name name : beginningWith(typed)) {
         String question = text.substring(0, start) + name.text();
-        boolean more = found.all.size() < MOST && read < MOST_READ;
         boolean longer = name.plain().length() > typed.length();
-        if (more && longer && (start == 0 || !name.kind().equals("question"))) {
-          read++;
+        if (longer && (start == 0 || !name.kind().equals("question"))) {
           found.take(new Completion(question, name.text(), name.kind()));
         }
       }
@@ -138,18 +138,22 @@ public final class Completions {
 
   /** Completions that are answered, one for each meaning. */
   private final class Found {
+    private int read;
     private final List<Plan> before;
     private final List<Completion> all = new ArrayList<>();
-    private final Set<Optional<String>> meanings = new HashSet<>();
+    private final Set<String> meanings = new HashSet<>();
 
     Found(List<Plan> before) {
       this.before = before;
     }
 
     void take(Completion completion) {
-      Reading reading = reader.read(completion.question(), before);
-      boolean answered = reading.status() == Reading.Status.ANSWERED;
-      if (answered && all.size() < MOST && meanings.add(reading.restatement())) {
+      if (read == MOST_READ || all.size() == MOST) {
+        return;
+      }
+      read++;
+      Optional<String> meaning = reader.meaning(completion.question(), before);
+      if (meaning.isPresent() && meanings.add(meaning.get())) {
         all.add(completion);
       }
     }

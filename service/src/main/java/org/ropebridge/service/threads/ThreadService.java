@@ -17,7 +17,7 @@ public class ThreadService {
   private static final int MOST_LISTED = 200;
 
   /** A follow-up leans on few questions before it; "go back" needs the last but one. */
-  private static final int MOST_BEFORE = 8;
+  private static final int MOST_BEFORE = 2;
 
   private final QuestionThreads threads;
   private final Turns turns;
