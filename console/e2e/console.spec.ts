@@ -110,6 +110,31 @@ test("a thread is built by follow-ups, handles and next questions", async ({ pag
   ).toBeVisible();
 });
 
+test("rows are sorted, and a group is gone on with", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "revenue by valley this year");
+  const first = page.getByRole("row").nth(1);
+  await expect(first).toContainText("Harrowmere");
+  await page.getByRole("button", { name: "valley", exact: true }).click();
+  await expect(first).toContainText("Brannick");
+  await expect(page.getByRole("columnheader", { name: /valley/ })).toHaveAttribute(
+    "aria-sort",
+    "ascending",
+  );
+  await page.getByRole("cell", { name: "Quill" }).getByRole("button").click();
+  await expect(
+    page.getByRole("heading", { name: "revenue by valley for valley Quill, this year" }),
+  ).toBeVisible();
+});
+
+test("an answer says what its numbers mean", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "occupancy by valley");
+  await page.getByRole("button", { name: "What the numbers mean" }).click();
+  await expect(page.getByText("Guest nights as a share of the bed nights on offer.")).toBeVisible();
+  await expect(page.getByText("guest nights / bed nights offered")).toBeVisible();
+});
+
 test("threads are found, renamed and deleted", async ({ page }) => {
   await signIn(page);
   await ask(page, "number of bridges by material");

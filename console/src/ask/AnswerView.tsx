@@ -1,5 +1,5 @@
 import { Alert, Box, Button, Card, Flex, Heading, List, Stack, Text, Wrap } from "@chakra-ui/react";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { Answer } from "../rest/client";
 import { AnswerTable } from "./AnswerTable";
 import { BigNumber } from "./BigNumber";
@@ -35,7 +35,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
       )}
       {computed && <Proposals answer={answer} onAsk={pick} />}
       {computed ? (
-        <Computed answer={answer} onPick={pick} />
+        <Computed answer={answer} onPick={pick} onAsk={onAsk} />
       ) : (
         <NotComputed answer={answer} onPick={pick} />
       )}
@@ -48,7 +48,14 @@ interface PickProps {
   onPick: (question: string) => void;
 }
 
-function Computed({ answer, onPick }: PickProps) {
+function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
+  // Kept the same between renders, or the chart would be drawn anew.
+  const asked = useRef(onAsk);
+  useEffect(() => {
+    asked.current = onAsk;
+  });
+  const only = useCallback((question: string) => asked.current(question, false), []);
+  const grouped = answer.parts.some((p) => p.kind === "grouping");
   const [picture, setPicture] = useState<Picture>();
   const single = answer.rows.length === 1 && answer.columns.length === 1;
   const notices = answer.notices.filter((n) => n.kind !== "partly");
@@ -82,10 +89,10 @@ function Computed({ answer, onPick }: PickProps) {
             <>
               {answer.chart && (
                 <Suspense fallback={<Box h="72" />}>
-                  <Chart answer={answer} onDrawn={setPicture} />
+                  <Chart answer={answer} onDrawn={setPicture} onOnly={only} />
                 </Suspense>
               )}
-              <AnswerTable answer={answer} />
+              <AnswerTable answer={answer} onOnly={grouped ? only : undefined} />
             </>
           )}
           {notices.length > 0 && (

@@ -6,6 +6,7 @@ import { expressionInterpreter } from "vega-interpreter";
 import { compile, type TopLevelSpec } from "vega-lite";
 import type { Answer } from "../rest/client";
 import { chartData } from "./chartData";
+import { goOnWith } from "./rows";
 
 /** Colours that people with any colour vision tell apart (Okabe and Ito 2008). */
 const SERIES = ["#0072B2", "#E69F00", "#009E73", "#CC79A7", "#56B4E9", "#D55E00", "#8C8C8C"];
@@ -23,10 +24,12 @@ interface ChartProps {
   answer: Answer;
   /** Told the picture when it is there, and nothing when it goes. */
   onDrawn: (picture: Picture | undefined) => void;
+  /** Asks on with only what a bar or point stands for. */
+  onOnly?: (question: string) => void;
 }
 
 /** Draws an answer's Vega-Lite specification. Expressions are interpreted, never evaluated. */
-export default function Chart({ answer, onDrawn }: ChartProps) {
+export default function Chart({ answer, onDrawn, onOnly }: ChartProps) {
   const host = useRef<HTMLDivElement>(null);
   const { resolvedTheme } = useTheme();
   const [dark, light] = useToken("colors", ["gray.300", "gray.700"]);
@@ -40,6 +43,10 @@ export default function Chart({ answer, onDrawn }: ChartProps) {
       const spec = specification(answer, element.clientWidth, ink ?? "gray");
       const drawn = draw(element, spec);
       view = drawn;
+      drawn.addEventListener("click", (_, item) => {
+        const only = item && pointedAt(answer, item.datum as Record<string, unknown>);
+        if (only) onOnly?.(only);
+      });
       onDrawn({ specification: spec, image: (format) => image(drawn, format) });
     } catch (e) {
       // The table below says the same; a chart that cannot be drawn must not take the page down.
@@ -50,7 +57,7 @@ export default function Chart({ answer, onDrawn }: ChartProps) {
       view?.finalize();
       onDrawn(undefined);
     };
-  }, [answer, onDrawn, resolvedTheme, dark, light]);
+  }, [answer, onDrawn, onOnly, resolvedTheme, dark, light]);
 
   return (
     <Box ref={host} w="full" minH="40" role="img" aria-label={`Chart: ${answer.restatement}`} />
@@ -84,6 +91,13 @@ function specification(answer: Answer, width: number, ink: string) {
       point: { color: SERIES[0], filled: true },
     },
   } as unknown as TopLevelSpec;
+}
+
+/** The follow-up for the first group that a mark names. */
+function pointedAt(answer: Answer, datum: Record<string, unknown>): string | undefined {
+  return answer.columns
+    .map((column, i) => goOnWith(column, datum[`c${i}`]))
+    .find((only) => only !== undefined);
 }
 
 async function image(view: View, format: "png" | "svg"): Promise<Blob> {

@@ -1,12 +1,38 @@
-import { Accordion, Card, Clipboard, Code, HStack, Button, Text } from "@chakra-ui/react";
+import { Accordion, Button, Card, Clipboard, Code, DataList, HStack, Text } from "@chakra-ui/react";
 import type { Answer } from "../rest/client";
 
-/** The SQL behind an answer, to read and to copy, and how long each step took. */
+/** What the numbers mean; the SQL behind an answer, to read and to copy; how long each step took. */
 export function SqlPanel({ answer }: { answer: Answer }) {
   const trail = answer.trail.map((s) => `${s.step} ${s.milliseconds.toFixed(1)} ms`).join(", ");
   return (
     <Card.Root>
-      <Accordion.Root collapsible px="5">
+      <Accordion.Root collapsible multiple px="5">
+        {answer.definitions.length > 0 && (
+          <Accordion.Item value="meaning">
+            <Accordion.ItemTrigger>
+              <Text flex="1">What the numbers mean</Text>
+              <Accordion.ItemIndicator />
+            </Accordion.ItemTrigger>
+            <Accordion.ItemContent>
+              <Accordion.ItemBody>
+                <DataList.Root orientation="horizontal">
+                  {answer.definitions.map((d) => (
+                    <DataList.Item key={d.word} alignItems="start">
+                      <DataList.ItemLabel>{d.word}</DataList.ItemLabel>
+                      <DataList.ItemValue display="block">
+                        {d.meaning && <Text>{d.meaning}</Text>}
+                        <Text textStyle="sm" color="fg.muted">
+                          {d.over && `Over ${d.over}: `}
+                          <Code colorPalette="gray">{d.formula}</Code>
+                        </Text>
+                      </DataList.ItemValue>
+                    </DataList.Item>
+                  ))}
+                </DataList.Root>
+              </Accordion.ItemBody>
+            </Accordion.ItemContent>
+          </Accordion.Item>
+        )}
         <Accordion.Item value="sql" borderBottomWidth="0">
           <Accordion.ItemTrigger>
             <Text flex="1">How it was computed</Text>

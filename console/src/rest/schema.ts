@@ -368,6 +368,7 @@ export interface components {
                 [key: string]: unknown;
             };
             columns: components["schemas"]["AnswerColumn"][];
+            definitions: components["schemas"]["Definition"][];
             /** Format: int32 */
             edition: number;
             explanation: components["schemas"]["Explanation"];
@@ -482,6 +483,12 @@ export interface components {
         };
         Cumulative: components["schemas"]["Figure"] & {
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
+        Definition: {
+            formula: string;
+            meaning: string;
+            over: string;
+            word: string;
         };
         Described: {
             kind: string;

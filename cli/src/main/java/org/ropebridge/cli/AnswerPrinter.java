@@ -73,6 +73,12 @@ final class AnswerPrinter {
     }
     out.println();
     narrative(answer.path("narrative"));
+    for (JsonNode definition : answer.path("definitions")) {
+      String meaning = definition.path("meaning").asString();
+      if (!meaning.isEmpty()) {
+        out.println(strong("· " + definition.path("word").asString() + ": " + meaning, "2"));
+      }
+    }
     for (JsonNode notice : answer.path("notices")) {
       if (!notice.path("kind").asString().equals("partly")) {
         out.println(strong("· " + notice.path("text").asString(), "2"));

@@ -232,15 +232,33 @@ public final class Notices {
     }
   }
 
+  /** Whether the rows of a plan hold no value at all. */
+  public static boolean isNothing(Plan plan, List<List<Object>> rows) {
+    int groups = plan.listing().map(l -> l.columns().size()).orElse(plan.groupings().size());
+    return rows.isEmpty()
+        || plan.listing().isEmpty()
+            && rows.stream()
+                .allMatch(r -> r.subList(groups, r.size()).stream().allMatch(v -> v == null));
+  }
+
+  /**
+   * Says which limits leave nothing over.
+   *
+   * @param emptying limits without any one of which there would be data; not empty
+   */
+  public Notice emptied(List<Filter> emptying) {
+    return new Notice(
+        Notice.Kind.EMPTY,
+        "There would be data without "
+            + emptying.stream()
+                .map(f -> "\"" + restatement.filter(f) + "\"")
+                .collect(Collectors.joining(", or without "))
+            + ".");
+  }
+
   private static void rows(
       Plan plan, SqlQuery query, List<List<Object>> rows, List<Notice> notices) {
-    int groups = plan.listing().map(l -> l.columns().size()).orElse(plan.groupings().size());
-    boolean nothing =
-        rows.isEmpty()
-            || plan.listing().isEmpty()
-                && rows.stream()
-                    .allMatch(r -> r.subList(groups, r.size()).stream().allMatch(v -> v == null));
-    if (nothing) {
+    if (isNothing(plan, rows)) {
       notices.add(
           new Notice(
               Notice.Kind.EMPTY,

@@ -46,6 +46,15 @@ class QuestionsOverHttpTest {
   }
 
   @Test
+  void anEmptyAnswerSaysWhichLimitEmptiedIt() {
+    JsonNode answer = ask(asker, "list of stays for hut Larkspur Hut in 1999");
+    assertEquals(0, answer.path("rows").size());
+    String notices = answer.path("notices").toString();
+    assertTrue(notices.contains("There would be data without \\\"in 1999\\\"."), notices);
+    assertFalse(notices.contains("Larkspur"), notices);
+  }
+
+  @Test
   void codesAreShownByName() {
     JsonNode rows = ask(asker, "stays by channel in 2025").path("rows");
     assertTrue(rows.toString().contains("website"), rows::toString);

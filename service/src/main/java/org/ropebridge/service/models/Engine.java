@@ -3,6 +3,7 @@ package org.ropebridge.service.models;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.ropebridge.access.Access;
+import org.ropebridge.answer.Definitions;
 import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.reading.Proposals;
@@ -25,6 +26,7 @@ public record Engine(
     SqlWriter writer,
     Notices notices,
     Narrative narrative,
+    Definitions definitions,
     Steering steering,
     CompletableFuture<Proposals> proposals) {
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.ropebridge.access.Access;
 import org.ropebridge.access.Person;
+import org.ropebridge.answer.Definitions;
 import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.language.LanguagePack;
@@ -115,6 +116,7 @@ public class Engines {
         new SqlWriter(access, reader.periods(), reader.restatement(), guarantees(access.model())),
         new Notices(access, reader.periods(), reader.restatement()),
         new Narrative(access.visible(), reader.periods()),
+        new Definitions(access.visible()),
         Steering.of(access.visible(), values, reader),
         vectors.proposals(access.visible()));
   }

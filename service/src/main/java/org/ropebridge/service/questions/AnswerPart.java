@@ -3,6 +3,7 @@ package org.ropebridge.service.questions;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.ropebridge.answer.Definitions;
 import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.plan.Plan;
@@ -29,6 +30,7 @@ import org.ropebridge.steering.NextQuestions;
  * @param parts what the plan is made of, in the words of the restatement
  * @param narrative what the rows tell, each sentence with the shortest voice that tells it
  * @param next questions that make sense after this answer
+ * @param definitions what the metrics and conditions of the plan mean
  * @param alternatives what the question may mean
  * @param suggestions questions that the model covers
  * @param proposals what unread words may mean, by nearness of meaning; asking one of their
@@ -55,6 +57,7 @@ record AnswerPart(
     List<PlanPart> parts,
     List<SentencePart> narrative,
     List<NextQuestions.Next> next,
+    List<Definitions.Definition> definitions,
     List<NoticePart> notices,
     List<AlternativePart> alternatives,
     List<String> suggestions,

@@ -10,9 +10,12 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.ropebridge.answer.Charts;
+import org.ropebridge.answer.Notice;
+import org.ropebridge.answer.Notices;
 import org.ropebridge.answer.Rows;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.AuthorSql;
@@ -37,6 +40,9 @@ import org.springframework.stereotype.Service;
 /** Takes a question through all its steps. */
 @Service
 class Asking {
+  /** Trying each costs a statement. */
+  private static final int MOST_LIMITS_TRIED = 4;
+
   private final Engines engines;
   private final Statements statements;
   private final ThreadService threads;
@@ -193,8 +199,14 @@ class Asking {
     trail.done("sql");
     List<List<Object>> rows = rows(engine, plan, query, asker, running);
     trail.done("warehouse");
-    List<AnswerPart.NoticePart> notices =
-        engine.notices().of(reading, query, rows).stream().map(AnswerPart.NoticePart::of).toList();
+    List<Notice> told = new ArrayList<>(engine.notices().of(reading, query, rows));
+    if (Notices.isNothing(plan, rows)) {
+      List<Filter> emptying = emptying(engine, plan, asker, running);
+      if (!emptying.isEmpty()) {
+        told.add(engine.notices().emptied(emptying));
+      }
+    }
+    List<AnswerPart.NoticePart> notices = told.stream().map(AnswerPart.NoticePart::of).toList();
     List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
     trail.done("answer");
@@ -269,6 +281,24 @@ class Asking {
         reading.unread(),
         reading.followUp().isPresent(),
         engine.steering().completions().of(question.text(), before));
+  }
+
+  /** The limits without any one of which an empty answer would hold something. */
+  private List<Filter> emptying(Engine engine, Plan plan, String asker, Running running) {
+    boolean comparesTimes = plan.measures().stream().anyMatch(Measure.Compared.class::isInstance);
+    List<Filter> emptying = new ArrayList<>();
+    for (Filter filter : plan.filters()) {
+      boolean needed = comparesTimes && filter instanceof Filter.InPeriod;
+      if (needed || plan.filters().size() > MOST_LIMITS_TRIED) {
+        continue;
+      }
+      Plan less = plan.withFilters(plan.filters().stream().filter(f -> !f.equals(filter)).toList());
+      SqlQuery query = sql(engine, less, 1);
+      if (!Notices.isNothing(less, rows(engine, less, query, asker, running))) {
+        emptying.add(filter);
+      }
+    }
+    return emptying;
   }
 
   /** Answers by the SQL that the author wrote for the question. */
@@ -408,6 +438,7 @@ class Asking {
         query
             .flatMap(q -> reading.plan().map(p -> engine.steering().next().after(p, rows.size())))
             .orElse(List.of()),
+        reading.plan().map(engine.definitions()::of).orElse(List.of()),
         notices,
         reading.choices().stream()
             .map(c -> new AnswerPart.AlternativePart(c.restatement()))

@@ -1,0 +1,108 @@
+package org.ropebridge.answer;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.ropebridge.model.Condition;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Plan;
+
+/** What the author's own words in an answer mean: its metrics and conditions. */
+public final class Definitions {
+  private final Model model;
+
+  /**
+   * Makes definitions.
+   *
+   * @param model what the person may see of the model
+   */
+  public Definitions(Model model) {
+    this.model = model;
+  }
+
+  /**
+   * What a word means.
+   *
+   * @param word as restatements say it
+   * @param meaning in the author's words; empty when the author gave none
+   * @param formula the SQL over the table's columns, or arithmetic over other metrics by their
+   *     labels
+   * @param over the rows that it is computed over, in the plural; empty for arithmetic over metrics
+   */
+  public record Definition(String word, String meaning, String formula, String over) {}
+
+  /** The definitions of the words of a plan; a metric made of others is followed by those. */
+  public List<Definition> of(Plan plan) {
+    Map<String, Definition> all = new LinkedHashMap<>();
+    List<Measure> measures = new ArrayList<>(plan.measures());
+    plan.keeps().forEach(k -> measures.add(k.measure()));
+    for (Measure measure : measures) {
+      for (Measure.Basic basic : MeasureTables.basics(measure)) {
+        if (basic instanceof Measure.MetricValue value) {
+          add(model.metric(value.metric()), all);
+        }
+      }
+      filters(measure).forEach(f -> add(f, all));
+    }
+    plan.filters().forEach(f -> add(f, all));
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByCondition by) {
+        add(by.table(), by.condition(), all);
+      }
+    }
+    return List.copyOf(all.values());
+  }
+
+  private static List<Filter> filters(Measure measure) {
+    if (measure instanceof Measure.Narrowed narrowed) {
+      return narrowed.filters();
+    }
+    return measure instanceof Measure.Portion portion ? portion.filters() : List.of();
+  }
+
+  private void add(Metric metric, Map<String, Definition> all) {
+    if (all.containsKey(metric.name())) {
+      return;
+    }
+    if (metric.table().isPresent()) {
+      String over = model.table(metric.table().get()).rowNounPlural();
+      all.put(metric.name(), new Definition(metric.label(), metric.about(), metric.sql(), over));
+      return;
+    }
+    String formula = metric.sql();
+    List<Metric> parts = new ArrayList<>();
+    for (Metric other : model.metrics()) {
+      Pattern name = Pattern.compile("\\b" + Pattern.quote(other.name()) + "\\b");
+      if (name.matcher(metric.sql()).find()) {
+        formula = name.matcher(formula).replaceAll(other.label());
+        parts.add(other);
+      }
+    }
+    all.put(metric.name(), new Definition(metric.label(), metric.about(), formula, ""));
+    parts.forEach(p -> add(p, all));
+  }
+
+  private void add(Filter filter, Map<String, Definition> all) {
+    if (filter instanceof Filter.Meets meets) {
+      add(meets.table(), meets.condition(), all);
+    } else if (filter instanceof Filter.Having having) {
+      having.filters().forEach(f -> add(f, all));
+    } else if (filter instanceof Filter.Among among) {
+      of(among.plan()).forEach(d -> all.putIfAbsent(d.word(), d));
+    }
+  }
+
+  private void add(String table, String name, Map<String, Definition> all) {
+    Condition condition = model.table(table).findCondition(name).orElseThrow();
+    all.putIfAbsent(
+        table + "." + name,
+        new Definition(condition.label(), "", condition.sql(), model.table(table).rowNounPlural()));
+  }
+}
