@@ -52,6 +52,7 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
                         size="sm"
                         h="auto"
                         p="0"
+                        minW="0"
                         fontWeight="normal"
                         color="fg"
                         _hover={{ textDecoration: "underline" }}
@@ -91,6 +92,7 @@ function Heading({ column, descending, onSort }: HeadingProps) {
         size="sm"
         h="auto"
         p="0"
+        minW="0"
         color="fg"
         title="Sort the rows shown"
         onClick={onSort}
