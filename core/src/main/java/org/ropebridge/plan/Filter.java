@@ -21,6 +21,16 @@ public sealed interface Filter {
     return this;
   }
 
+  /** The same over the days so far, where it is a unit of the calendar that is not over. */
+  default Filter soFar() {
+    return this instanceof InPeriod in
+            && in.period() instanceof Period.Relative relative
+            && relative.equals(Period.Relative.current(relative.unit()))
+            && relative.unit() != Period.Unit.DAY
+        ? new InPeriod(new Period.ToDate(relative.unit()), in.date(), in.negated())
+        : this;
+  }
+
   /**
    * Rows with one of the stored values. Negated, it keeps rows that have no value.
    *

@@ -74,24 +74,9 @@ public final class Restatement {
   /** What a plan is made of; parts that two plans share are said alike. */
   public List<Part> parts(Plan plan) {
     List<Part> parts = new ArrayList<>();
-    plan.listing()
-        .ifPresent(
-            l ->
-                add(
-                    parts,
-                    Kind.ROWS,
-                    phrases.listing(
-                        naming.rows(l.table()),
-                        l.columns().stream().map(naming::column).toList())));
+    plan.listing().ifPresent(l -> add(parts, Kind.ROWS, rows(l)));
     plan.measures().forEach(m -> add(parts, Kind.MEASURE, measure(m)));
-    plan.claim()
-        .ifPresent(
-            c ->
-                add(
-                    parts,
-                    Kind.CLAIM,
-                    phrases.claim(
-                        operand(plan.measures().get(0)), c, isPercent(plan.measures().get(0)))));
+    plan.claim().ifPresent(c -> add(parts, Kind.CLAIM, claim(plan.measures().get(0), c)));
     plan.groupings().forEach(g -> add(parts, Kind.GROUPING, breakdown(g)));
     filters(plan.filters()).forEach(f -> add(parts, Kind.FILTER, f));
     plan.keeps().forEach(k -> add(parts, Kind.KEEP, keep(k)));
@@ -124,14 +109,20 @@ public final class Restatement {
     parts.add(new Part(kind, index, words));
   }
 
+  private String rows(Listing listing) {
+    return phrases.listing(
+        naming.rows(listing.table()), listing.columns().stream().map(naming::column).toList());
+  }
+
+  private String claim(Measure measure, Bound bound) {
+    return phrases.claim(operand(measure), bound, isPercent(measure));
+  }
+
   private String head(Plan plan) {
     if (plan.listing().isPresent()) {
-      Listing listing = plan.listing().get();
-      return phrases.listing(
-          naming.rows(listing.table()), listing.columns().stream().map(naming::column).toList());
+      return rows(plan.listing().get());
     } else if (plan.claim().isPresent()) {
-      Measure measure = plan.measures().get(0);
-      return phrases.claim(operand(measure), plan.claim().get(), isPercent(measure));
+      return claim(plan.measures().get(0), plan.claim().get());
     }
     String measures = phrases.and(plan.measures().stream().map(this::measure).toList());
     return plan.groupings().isEmpty()

@@ -508,7 +508,8 @@ final class Assembly {
                     m ->
                         m instanceof Measure.Compared c && !(c.earlier() instanceof Measure.Other));
     if (likeBefore) {
-      said.filters.replaceAll(Assembly::soFar);
+      // Whether there is more this year can only be said of the same days of both.
+      said.filters.replaceAll(Filter::soFar);
     }
     if (said.opposedFilters.isPresent() && !oppose(said.opposedFilters.get())) {
       return Optional.empty();
@@ -745,16 +746,6 @@ final class Assembly {
     said.claim =
         Optional.of(Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0));
     return true;
-  }
-
-  /** Whether there is more this year can only be said of the same days of both. */
-  private static Filter soFar(Filter filter) {
-    return filter instanceof Filter.InPeriod in
-            && in.period() instanceof Period.Relative relative
-            && relative.equals(Period.Relative.current(relative.unit()))
-            && relative.unit() != Period.Unit.DAY
-        ? new Filter.InPeriod(new Period.ToDate(relative.unit()), in.date(), in.negated())
-        : filter;
   }
 
   /** Every measure for the one part of the rows, and for the other. */

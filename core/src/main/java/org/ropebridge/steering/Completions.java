@@ -21,6 +21,7 @@ import org.ropebridge.model.Model;
 import org.ropebridge.model.Occasion;
 import org.ropebridge.model.SampleQuestion;
 import org.ropebridge.model.Table;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
@@ -112,8 +113,23 @@ public final class Completions {
    * @param before the plans of the questions before in the thread, the last one first
    */
   public List<Completion> of(String text, List<Plan> before) {
+    return text.isBlank() ? started() : of(reader.read(text, before), before);
+  }
+
+  private List<Completion> started() {
+    return starters.stream().limit(MOST).map(s -> new Completion(s, s, "question")).toList();
+  }
+
+  /**
+   * What a text may become that has been read already.
+   *
+   * @param reading its reading, with the same questions before
+   * @param before the plans of the questions before in the thread, the last one first
+   */
+  public List<Completion> of(Reading reading, List<Plan> before) {
+    String text = reading.question();
     if (text.isBlank()) {
-      return starters.stream().limit(MOST).map(s -> new Completion(s, s, "question")).toList();
+      return started();
     }
     if (text.length() > QuestionReader.LONGEST_QUESTION / 2) {
       return List.of();
@@ -132,7 +148,7 @@ public final class Completions {
         }
       }
     }
-    continuations(text, before, found);
+    continuations(reading, found);
     return found.all;
   }
 
@@ -160,13 +176,12 @@ public final class Completions {
   }
 
   /** A question that can be answered already may go on. */
-  private void continuations(String text, List<Plan> before, Found found) {
-    Reading reading = reader.read(text, before);
+  private void continuations(Reading reading, Found found) {
     if (reading.status() != Reading.Status.ANSWERED || reading.plan().isEmpty()) {
       return;
     }
     Plan plan = reading.plan().get();
-    String head = text.stripTrailing() + " ";
+    String head = reading.question().stripTrailing() + " ";
     List<String> more = new ArrayList<>();
     if (plan.groupings().isEmpty() && plan.listing().isEmpty()) {
       parts.groupings(plan).stream()
@@ -174,8 +189,7 @@ public final class Completions {
           .map(g -> reader.restatement().breakdown(g))
           .forEach(more::add);
     }
-    boolean timed =
-        plan.filters().stream().anyMatch(f -> f instanceof org.ropebridge.plan.Filter.InPeriod);
+    boolean timed = plan.filters().stream().anyMatch(f -> f instanceof Filter.InPeriod);
     CONTINUATIONS.stream()
         .filter(c -> !timed || c.startsWith("by"))
         .filter(c -> plan.groupings().isEmpty() || !c.startsWith("by"))

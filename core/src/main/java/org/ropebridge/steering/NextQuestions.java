@@ -112,7 +112,8 @@ public final class NextQuestions {
     }
     Measure.Plain of = (Measure.Plain) plan.measures().get(0);
     Measure.Earlier year = new Measure.UnitBefore(Period.Unit.YEAR);
-    List<Filter> soFar = plan.filters().stream().map(NextQuestions::soFar).toList();
+    // A time that is not over is compared by its days so far.
+    List<Filter> soFar = plan.filters().stream().map(Filter::soFar).toList();
     boolean toDate = !soFar.equals(plan.filters());
     return sound(
         toDate ? "to date, compared with the year before" : "compared with the year before",
@@ -122,16 +123,6 @@ public final class NextQuestions {
                     of,
                     new Measure.Compared(Measure.Move.BEFORE, of, year),
                     new Measure.Compared(Measure.Move.GROWTH, of, year))));
-  }
-
-  /** A time that is not over is compared by its days so far. */
-  private static Filter soFar(Filter filter) {
-    return filter instanceof Filter.InPeriod in
-            && in.period() instanceof Period.Relative relative
-            && relative.equals(Period.Relative.current(relative.unit()))
-            && relative.unit() != Period.Unit.DAY
-        ? new Filter.InPeriod(new Period.ToDate(relative.unit()), in.date(), in.negated())
-        : filter;
   }
 
   /** Broken down by the nearest column that it is not yet limited to or broken down by. */

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -8,8 +7,6 @@ import org.ropebridge.lexicon.Part;
 
 /** "the lowest 10", "three highest" [number] [superlative] [number] -> so many of the groups */
 final class EndAloneRule extends Rule {
-  private static final BigDecimal MOST = BigDecimal.valueOf(1_000);
-
   EndAloneRule() {
     super(
         Slot.a(Meaning.NumberWord.class).maybe(),
@@ -26,19 +23,15 @@ final class EndAloneRule extends Rule {
     if (match.has(0) == match.has(2)) {
       return;
     }
-    BigDecimal number = match.get(match.has(0) ? 0 : 2, Meaning.NumberWord.class).number();
-    boolean counts =
-        number.signum() > 0
-            && number.compareTo(MOST) <= 0
-            && number.stripTrailingZeros().scale() <= 0;
-    if (counts) {
-      out.accept(
-          new Contribution.Ranked(
-              direction(match.get(1, Part.class)),
-              number.intValueExact(),
-              Optional.empty(),
-              Optional.empty()));
-    }
+    Named.count(match.get(match.has(0) ? 0 : 2, Meaning.NumberWord.class).number())
+        .ifPresent(
+            n ->
+                out.accept(
+                    new Contribution.Ranked(
+                        direction(match.get(1, Part.class)),
+                        n,
+                        Optional.empty(),
+                        Optional.empty())));
   }
 
   private static Contribution.Direction direction(Part part) {

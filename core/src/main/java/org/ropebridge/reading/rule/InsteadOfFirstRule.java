@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -22,10 +21,6 @@ final class InsteadOfFirstRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Contribution> old = Named.of(match.get(1, Part.class));
-    Optional<Contribution> with = Named.of(match.get(3, Part.class));
-    if (with.isPresent() && old.isPresent()) {
-      out.accept(new Contribution.Replacing(old.get(), with.get()));
-    }
+    Named.replace(match.get(1, Part.class), match.get(3, Part.class), out);
   }
 }

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -21,10 +20,6 @@ final class InsteadOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Contribution> with = Named.of(match.get(0, Part.class));
-    Optional<Contribution> old = Named.of(match.get(2, Part.class));
-    if (with.isPresent() && old.isPresent()) {
-      out.accept(new Contribution.Replacing(old.get(), with.get()));
-    }
+    Named.replace(match.get(2, Part.class), match.get(0, Part.class), out);
   }
 }

@@ -280,7 +280,7 @@ class Asking {
         reading.words().stream().map(AnswerPart.WordPart::of).toList(),
         reading.unread(),
         reading.followUp().isPresent(),
-        engine.steering().completions().of(question.text(), before));
+        engine.steering().completions().of(reading, before));
   }
 
   /** The limits without any one of which an empty answer would hold something. */
