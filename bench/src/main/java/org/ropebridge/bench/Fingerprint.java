@@ -28,7 +28,7 @@ public final class Fingerprint {
   public static void main(String[] args) throws SQLException {
     try (Connection connection = QuestionBench.open(args[0])) {
       System.out.println(
-          of(new QuestionBench(args[1], connection), args[1], Long.parseLong(args[2])));
+          of(QuestionBench.of(args[1], connection), args[1], Long.parseLong(args[2])));
     }
   }
 

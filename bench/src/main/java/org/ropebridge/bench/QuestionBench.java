@@ -6,6 +6,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -42,16 +43,20 @@ public final class QuestionBench {
   private final Connection connection;
   private final ValueIndex values;
 
-  /** Loads the trade's tables and reads its model. */
-  QuestionBench(String name, Connection connection) throws SQLException {
-    load(name, connection);
+  /** Asks on a model whose tables are there. */
+  QuestionBench(Model model, LocalDate today, Connection connection) {
     this.connection = connection;
-    this.model = PracticeModels.model(name);
+    this.model = model;
     this.values = PracticeModels.values(model, connection);
-    this.reader =
-        new QuestionReader(
-            model, values, LanguagePack.ENGLISH, model.calendar().fixedToday().orElseThrow());
+    this.reader = new QuestionReader(model, values, LanguagePack.ENGLISH, today);
     this.writer = new SqlWriter(Access.unlimited(model), reader.periods(), reader.restatement());
+  }
+
+  /** Loads the trade's tables and reads its model. */
+  static QuestionBench of(String name, Connection connection) throws SQLException {
+    load(name, connection);
+    Model model = PracticeModels.model(name);
+    return new QuestionBench(model, model.calendar().fixedToday().orElseThrow(), connection);
   }
 
   Model model() {
@@ -125,7 +130,7 @@ public final class QuestionBench {
     }
     for (String name : names) {
       try (Connection connection = open(arguments[0])) {
-        new QuestionBench(name, connection).run(name);
+        of(name, connection).run(name);
       }
     }
   }
@@ -144,7 +149,8 @@ public final class QuestionBench {
         server.replaceFirst("/postgres\\?", "/question_bench?") + "&stringtype=unspecified");
   }
 
-  private static void load(String name, Connection connection) throws SQLException {
+  /** Makes the trade's tables anew. */
+  static void load(String name, Connection connection) throws SQLException {
     try (Statement statement = connection.createStatement()) {
       if (name.equals("huts")) {
         statement.execute("drop schema if exists hut, safety, member cascade");
@@ -203,7 +209,7 @@ public final class QuestionBench {
     return parts;
   }
 
-  private static String miss(Question question, Reading reading, Outcome outcome) {
+  static String miss(Question question, Reading reading, Outcome outcome) {
     return outcome
         + "  "
         + question.ask()
@@ -215,7 +221,8 @@ public final class QuestionBench {
         + reading.choices().stream().map(Reading.Choice::restatement).toList();
   }
 
-  private Outcome outcome(Question question, Reading reading) {
+  /** What became of a question that was read so. */
+  Outcome outcome(Question question, Reading reading) {
     boolean declined = reading.status() == Reading.Status.DECLINED;
     boolean asked = reading.status() == Reading.Status.UNCLEAR;
     if (question.expected().equals("!declined")) {

@@ -38,7 +38,7 @@ public final class ThreadBench {
             : List.of("huts", "theatre", "water");
     for (String name : names) {
       try (Connection connection = QuestionBench.open(arguments[0])) {
-        ThreadBench threads = new ThreadBench(new QuestionBench(name, connection));
+        ThreadBench threads = new ThreadBench(QuestionBench.of(name, connection));
         for (String thread : PracticeModels.text("/threads/" + name + ".tsv").split("\n\n")) {
           threads.run(thread);
         }

@@ -20,7 +20,7 @@ class DeterminismTest {
     String here;
     String hereInAnotherOrder;
     try (Connection connection = QuestionBench.open(TestDatabase.cluster())) {
-      QuestionBench bench = new QuestionBench(model, connection);
+      QuestionBench bench = QuestionBench.of(model, connection);
       here = Fingerprint.of(bench, model, 1);
       hereInAnotherOrder = Fingerprint.of(bench, model, 2);
     }

@@ -28,7 +28,7 @@ class QuestionBenchTest {
     Map<String, Tally> parts;
     try (Connection connection = QuestionBench.open(TestDatabase.cluster())) {
       parts =
-          new QuestionBench(model, connection)
+          QuestionBench.of(model, connection)
               .ask(
                   model,
                   (question, reading, outcome) -> {

@@ -31,7 +31,7 @@ class RoundTripTest {
     List<String> misses = new ArrayList<>();
     int missed = 0;
     try (Connection connection = QuestionBench.open(TestDatabase.cluster())) {
-      QuestionBench bench = new QuestionBench(model, connection);
+      QuestionBench bench = QuestionBench.of(model, connection);
       QuestionReader reader = bench.reader();
       RandomPlans plans = new RandomPlans(bench.model(), bench.values(), reader.periods().today());
       for (int seed = FIRST; seed < FIRST + TRIPS; seed++) {

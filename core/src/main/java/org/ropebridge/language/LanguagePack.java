@@ -8,7 +8,9 @@ import org.ropebridge.plan.Phrasebook;
  *
  * @param tag language tag (BCP 47)
  */
-public record LanguagePack(String tag, Vocabulary vocabulary, Phrasebook phrasebook) {
+public record LanguagePack(
+    String tag, Vocabulary vocabulary, Phrasebook phrasebook, Identifiers identifiers) {
   public static final LanguagePack ENGLISH =
-      new LanguagePack("en", new EnglishVocabulary(), new EnglishPhrasebook());
+      new LanguagePack(
+          "en", new EnglishVocabulary(), new EnglishPhrasebook(), new EnglishIdentifiers());
 }

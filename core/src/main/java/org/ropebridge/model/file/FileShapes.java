@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.file.Shape.Choice;
 import org.ropebridge.model.file.Shape.Either;
@@ -187,6 +188,38 @@ public final class FileShapes {
     schemas.put("questions.schema.json", root(QUESTIONS, "questions.yaml"));
     schemas.put("access.schema.json", root(ACCESS, "access.yaml"));
     return schemas;
+  }
+
+  /**
+   * The keys that stand before a key of that place when files are written in their usual order.
+   *
+   * @param path of the map that the key stands in
+   * @param file the file's text, which tells what kind of file it is
+   */
+  static List<String> keysBefore(List<String> path, String key, String file) {
+    for (Keys kind : List.of(MODEL, TABLE, METRICS, QUESTIONS, ACCESS)) {
+      String first = kind.keys().keySet().iterator().next();
+      if (Pattern.compile("^" + first + ":", Pattern.MULTILINE).matcher(file).find()) {
+        return keysBefore(kind, path, key);
+      }
+    }
+    return List.of();
+  }
+
+  private static List<String> keysBefore(Shape shape, List<String> path, String key) {
+    Shape below = shape instanceof Either either ? either.longForm() : shape;
+    if (path.isEmpty()) {
+      List<String> keys =
+          below instanceof Keys keyed ? List.copyOf(keyed.keys().keySet()) : List.of();
+      return keys.subList(0, Math.max(0, keys.indexOf(key)));
+    } else if (below instanceof Keys keyed && keyed.keys().containsKey(path.get(0))) {
+      return keysBefore(keyed.keys().get(path.get(0)).shape(), path.subList(1, path.size()), key);
+    } else if (below instanceof Named named) {
+      return keysBefore(named.value(), path.subList(1, path.size()), key);
+    }
+    return below instanceof Items items
+        ? keysBefore(items.item(), path.subList(1, path.size()), key)
+        : List.of();
   }
 
   private static Map<String, Object> root(Keys shape, String title) {

@@ -20,9 +20,6 @@ import org.ropebridge.model.Occasion;
 import org.ropebridge.model.Preferences;
 import org.ropebridge.model.SampleQuestion;
 import org.ropebridge.model.Table;
-import org.snakeyaml.engine.v2.api.Dump;
-import org.snakeyaml.engine.v2.api.DumpSettings;
-import org.snakeyaml.engine.v2.common.FlowStyle;
 
 /**
  * Writes a model as its files, in one stable form: what can be left out is left out, and reading
@@ -30,14 +27,6 @@ import org.snakeyaml.engine.v2.common.FlowStyle;
  * with comments; this is for models that come from elsewhere.
  */
 public final class ModelWriter {
-  private static final DumpSettings SETTINGS =
-      DumpSettings.builder()
-          .setDefaultFlowStyle(FlowStyle.BLOCK)
-          .setIndicatorIndent(2)
-          .setIndentWithIndicator(true)
-          .setWidth(100)
-          .build();
-
   private ModelWriter() {}
 
   /** The text of each file by its path within the model's folder. */
@@ -68,8 +57,8 @@ public final class ModelWriter {
     return files;
   }
 
-  private static String yaml(Object value) {
-    return new Dump(SETTINGS).dumpToString(value);
+  private static String yaml(Map<String, Object> value) {
+    return YamlText.block(value, 0) + "\n";
   }
 
   private static Map<String, Object> top(Model model) {
