@@ -22,7 +22,7 @@ public record Key(List<String> columns, Proof proof) {
     IN_SAMPLE
   }
 
-  public boolean isSingle() {
+  public boolean hasOneColumn() {
     return columns.size() == 1;
   }
 }

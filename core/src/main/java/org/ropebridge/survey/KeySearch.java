@@ -42,7 +42,7 @@ final class KeySearch {
     List<Key> keys = new ArrayList<>(table.keys());
     List<SurveyedColumn> candidates =
         table.columns().stream()
-            .filter(c -> c.isDistinct() && c.present() == c.looked() && c.looked() > 1)
+            .filter(c -> c.neverRepeats() && c.present() == c.looked() && c.looked() > 1)
             .filter(c -> c.kind() == Kind.WHOLE_NUMBER || c.kind() == Kind.TEXT)
             .filter(c -> c.kind() != Kind.TEXT || c.mean().orElse(0.0) <= 60)
             .sorted(Comparator.comparing(c -> c.kind() == Kind.TEXT))
@@ -59,7 +59,7 @@ final class KeySearch {
 
   private static Optional<Proof> proof(
       SurveyedTable table, List<String> columns, Warehouse warehouse) {
-    if (table.isWhole() && columns.size() == 1) {
+    if (table.wasSeenWhole() && columns.size() == 1) {
       return Optional.of(Proof.VERIFIED);
     }
     try {
@@ -125,7 +125,7 @@ final class KeySearch {
     survey.pointersOf(table).forEach(p -> pointing.add(p.column()));
     boolean hasKey = !table.keys().isEmpty();
     return table.columns().stream()
-        .filter(c -> c.present() == c.looked() && c.present() > 0 && !c.isDistinct())
+        .filter(c -> c.present() == c.looked() && c.present() > 0 && !c.neverRepeats())
         .filter(c -> c.distinct() > 1)
         .filter(
             c ->
@@ -174,7 +174,7 @@ final class KeySearch {
     String owner = key.columns().stream().filter(c -> !c.equals(day)).findFirst().orElseThrow();
     List<String> numbers =
         table.columns().stream()
-            .filter(c -> c.kind().isNumber() && !c.isDistinct() && !c.name().equals(owner))
+            .filter(c -> c.kind().isNumber() && !c.neverRepeats() && !c.name().equals(owner))
             .map(SurveyedColumn::name)
             .toList();
     if (numbers.isEmpty()) {

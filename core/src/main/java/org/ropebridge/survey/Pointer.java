@@ -13,7 +13,7 @@ public record Pointer(
     String table, String column, String to, String key, boolean declared, double share) {
 
   /** Whether rows of a table point at rows of the same table. */
-  public boolean isWithinItsTable() {
+  public boolean staysWithinTable() {
     return table.equals(to);
   }
 }

@@ -64,7 +64,7 @@ public record SurveyedColumn(
   }
 
   /** Whether no value came twice in the rows that were looked at. */
-  public boolean isDistinct() {
+  public boolean neverRepeats() {
     return present > 0 && distinct == present;
   }
 }

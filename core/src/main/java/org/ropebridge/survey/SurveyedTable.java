@@ -47,13 +47,13 @@ public record SurveyedTable(
   }
 
   /** Whether all rows were looked at. */
-  public boolean isWhole() {
+  public boolean wasSeenWhole() {
     return !estimated && looked == rows;
   }
 
   /** The first key of one column. */
   public Optional<Key> singleKey() {
-    return keys.stream().filter(Key::isSingle).findFirst();
+    return keys.stream().filter(Key::hasOneColumn).findFirst();
   }
 
   SurveyedTable withKeys(List<Key> newKeys, Map<String, Double> newSteady) {

@@ -162,7 +162,7 @@ final class TableDraft {
     reason
         .append("; ")
         .append(String.join(" and ", key.columns()))
-        .append(key.isSingle() ? " is" : " together are")
+        .append(key.hasOneColumn() ? " is" : " together are")
         .append(
             switch (key.proof()) {
               case DECLARED -> " declared to be different in each";
@@ -183,7 +183,7 @@ final class TableDraft {
   /** A key of another table that comes many times, when this table is named like lines of it. */
   private Optional<String> repeating() {
     return survey.pointersOf(table).stream()
-        .filter(p -> !p.isWithinItsTable())
+        .filter(p -> !p.staysWithinTable())
         .filter(p -> names.nounOf(table.path()).startsWith(names.nounOf(p.to()) + " "))
         .map(
             p -> {
@@ -239,7 +239,7 @@ final class TableDraft {
             propose(
                 "/known_by",
                 "People know " + identifiers.plural(names.nounOf(table.path())) + " by " + c.name(),
-                c.isDistinct()
+                c.neverRepeats()
                     ? "its name, and no value comes twice"
                     : "its name; "
                         + Words.count(c.distinct(), "different value")
@@ -259,7 +259,7 @@ final class TableDraft {
       return 20 - Math.min(9, words.size());
     }
     boolean readable = column.kind() == Kind.TEXT && column.mean().orElse(99.0) <= 20;
-    return column.isDistinct() && identifiers.isIdentifier(words) && readable ? 5 : 0;
+    return column.neverRepeats() && identifiers.isIdentifier(words) && readable ? 5 : 0;
   }
 
   // ---- when what a row tells of happened
@@ -275,7 +275,7 @@ final class TableDraft {
     }
     for (Pointer pointer : survey.pointersOf(table)) {
       Optional<SurveyedTable> to = survey.findTable(pointer.to());
-      if (to.isEmpty() || pointer.isWithinItsTable()) {
+      if (to.isEmpty() || pointer.staysWithinTable()) {
         continue;
       }
       TableDraft other = new TableDraft(survey, to.get(), names, identifiers, new ArrayList<>());

@@ -43,13 +43,8 @@ class GuardsTest {
     for (Map.Entry<String, Long> model :
         Map.of("slow", MINUTES_OF_WORK, "endless", HOURS_OF_WORK).entrySet()) {
       Reply published =
-          author.post(
-              "/api/models",
-              Map.of(
-                  "files",
-                  SmallModel.files(model.getKey(), "ledger", model.getValue()),
-                  "note",
-                  ""));
+          author.publish(
+              model.getKey(), SmallModel.files(model.getKey(), "ledger", model.getValue()), "");
       assertEquals(201, published.status(), published::text);
     }
   }

@@ -30,12 +30,11 @@ class ModelsOverHttpTest {
   @Test
   void aSoundModelIsPublishedAsTheNextEdition() {
     Map<String, String> files = changed("model.yaml", "model: huts", "model: other_huts");
-    Reply first = author.post("/api/models", Map.of("files", files, "note", "first"));
+    Reply first = author.publish("other_huts", files, "first");
     assertEquals(201, first.status(), first::text);
     assertEquals(1, first.json().path("edition").asInt());
     files.put("metrics.yaml", files.get("metrics.yaml").replace("[overnights,", "[sleepovers,"));
-    assertEquals(
-        2, author.post("/api/models", Map.of("files", files)).json().path("edition").asInt());
+    assertEquals(2, author.publish("other_huts", files, "").json().path("edition").asInt());
     JsonNode answer =
         author.post("/api/models/other_huts/ask", Map.of("question", "sleepovers")).json();
     assertEquals("guest nights", answer.path("restatement").asString());
@@ -46,10 +45,14 @@ class ModelsOverHttpTest {
   void aModelWithFaultsIsNotPublished() {
     Map<String, String> files = changed("metrics.yaml", "sum(amount)", "sum(amounts)");
     files.put("model.yaml", files.get("model.yaml").replace("model: huts", "model: broken_huts"));
-    Reply refused = author.post("/api/models", Map.of("files", files));
+    Reply draft = author.put("/api/models/broken_huts/draft", Map.of("files", files));
+    assertFalse(draft.json().path("publishable").asBoolean());
+    assertTrue(draft.text().contains("amounts"), draft::text);
+    Reply refused =
+        author.post(
+            "/api/models/broken_huts/editions", Map.of("revision", 1, "overrule", "in a hurry"));
     assertEquals(422, refused.status());
     assertEquals("urn:ropebridge:problem:model-has-faults", refused.json().path("type").asString());
-    assertTrue(refused.text().contains("amounts"), refused::text);
     assertEquals(404, author.get("/api/models/broken_huts").status());
   }
 

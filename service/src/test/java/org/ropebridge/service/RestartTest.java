@@ -64,9 +64,7 @@ class RestartTest {
     assertEquals(204, put.status(), put::text);
     Reply published =
         Caller.withToken("mira")
-            .post(
-                "/api/models",
-                Map.of("files", SmallModel.files("unsteady", "unsteady", 1_000), "note", ""));
+            .publish("unsteady", SmallModel.files("unsteady", "unsteady", 1_000), "");
     assertEquals(201, published.status(), published::text);
     Caller asker = Caller.withToken("tobin");
     assertAnswered(asker, "number of numbers with size above 1", 999);

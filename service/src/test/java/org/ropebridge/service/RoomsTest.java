@@ -18,6 +18,8 @@ class RoomsTest {
           .consideringOnlyDependenciesInLayers()
           .layer("demo")
           .definedBy("org.ropebridge.service.demo..")
+          .layer("drafts")
+          .definedBy("org.ropebridge.service.drafts..")
           .layer("questions")
           .definedBy("org.ropebridge.service.questions..")
           .layer("models")
@@ -28,12 +30,14 @@ class RoomsTest {
           .definedBy("org.ropebridge.service.accounts..")
           .whereLayer("demo")
           .mayNotBeAccessedByAnyLayer()
-          .whereLayer("questions")
+          .whereLayer("drafts")
           .mayNotBeAccessedByAnyLayer()
+          .whereLayer("questions")
+          .mayOnlyBeAccessedByLayers("drafts")
           .whereLayer("models")
-          .mayOnlyBeAccessedByLayers("questions", "demo")
+          .mayOnlyBeAccessedByLayers("drafts", "questions", "demo")
           .whereLayer("sources")
-          .mayOnlyBeAccessedByLayers("models", "questions", "demo");
+          .mayOnlyBeAccessedByLayers("drafts", "models", "questions", "demo");
 
   @ArchTest
   static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_SERVICE =

@@ -168,6 +168,34 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
               .PUT(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
     }
 
+    /** Publishes files as an author does: the draft is replaced, rehearsed and published. */
+    Reply publish(String model, Map<String, String> files, String note) {
+      Reply draft = put("/api/models/" + model + "/draft", Map.of("files", files));
+      if (draft.status() != 200) {
+        return draft;
+      }
+      long revision = draft.json().path("revision").asLong();
+      Reply rehearsal = post("/api/models/" + model + "/rehearsals", Map.of());
+      if (rehearsal.status() != 202) {
+        return rehearsal;
+      }
+      done("/api/rehearsals/" + rehearsal.json().path("job").path("id").asString());
+      return post("/api/models/" + model + "/editions", Map.of("revision", revision, "note", note));
+    }
+
+    /** The job at the path, once it has ended. */
+    JsonNode done(String path) {
+      JsonNode job = get(path).json();
+      for (long end = System.nanoTime() + 120_000_000_000L;
+          job.path("job").path("state").asString().equals("running"); ) {
+        if (System.nanoTime() > end) {
+          throw new IllegalStateException("it does not end: " + job);
+        }
+        job = get(path).json();
+      }
+      return job;
+    }
+
     Reply delete(String path) {
       return send(request(path).DELETE());
     }

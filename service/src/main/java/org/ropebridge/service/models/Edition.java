@@ -36,15 +36,25 @@ class Edition {
   @Column(nullable = false)
   private Instant publishedAt;
 
+  @Column(nullable = false)
+  private String overruled;
+
   protected Edition() {}
 
-  Edition(StoredModel model, int number, Map<String, String> files, String note, String by) {
+  Edition(
+      StoredModel model,
+      int number,
+      Map<String, String> files,
+      String note,
+      String by,
+      String overruled) {
     this.id = UUID.randomUUID();
     this.model = model;
     this.number = number;
     this.files = Map.copyOf(files);
     this.note = note;
     this.publishedBy = by;
+    this.overruled = overruled;
     this.publishedAt = Instant.now();
   }
 
@@ -70,5 +80,10 @@ class Edition {
 
   Instant publishedAt() {
     return publishedAt;
+  }
+
+  /** Why it was published although something was broken; empty when nothing was. */
+  String overruled() {
+    return overruled;
   }
 }

@@ -1,5 +1,6 @@
 package org.ropebridge.service.models;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
@@ -12,6 +13,15 @@ interface Editions extends Repository<Edition, UUID> {
   Optional<Edition> findFirstByModelNameOrderByNumberDesc(String modelName);
 
   Optional<Edition> findById(UUID id);
+
+  Optional<Edition> findByModelNameAndNumber(String modelName, int number);
+
+  /** All editions of a model without their files, the newest first. */
+  @Query(
+      "select new org.ropebridge.service.models.EditionLine(e.number, e.note, e.publishedBy,"
+          + " e.publishedAt, e.overruled) from Edition e where e.model.name = :modelName"
+          + " order by e.number desc")
+  List<EditionLine> findLines(String modelName);
 
   /** The newest edition without its files, for the many requests that have them already. */
   @Query(

@@ -6,8 +6,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.ropebridge.access.Access;
 import org.ropebridge.access.Person;
 import org.ropebridge.answer.Definitions;
@@ -18,6 +20,8 @@ import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.BusinessCalendar.Today;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.check.ModelCheck;
+import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.service.problems.Problem;
@@ -27,6 +31,7 @@ import org.ropebridge.sql.Guarantees;
 import org.ropebridge.sql.SqlWriter;
 import org.ropebridge.sql.ValueSql;
 import org.ropebridge.steering.Steering;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
@@ -54,6 +59,10 @@ public class Engines {
   private final Cache<String, EditionNumber> newest =
       Caffeine.newBuilder().maximumSize(1_000).expireAfterWrite(Duration.ofSeconds(2)).build();
 
+  /** Values of a moment ago are good enough for the many checks of a draft that is being edited. */
+  private final Cache<ValueSql.Statement, List<String>> checked =
+      Caffeine.newBuilder().maximumSize(2_000).expireAfterWrite(Duration.ofMinutes(2)).build();
+
   private final Cache<UUID, Model> models = Caffeine.newBuilder().maximumSize(100).build();
 
   Engines(Editions editions, Statements statements, Vectors vectors) {
@@ -80,6 +89,37 @@ public class Engines {
     return engines.get(
         new Key(edition.id(), access.key(), model.calendar().day(Clock.systemDefaultZone())),
         k -> make(access, edition.number()));
+  }
+
+  /**
+   * An engine for files that are not published, for a person.
+   *
+   * @param state tells these files from all others
+   * @throws Problem if the files cannot be asked
+   */
+  public Engine ofFiles(UUID state, Map<String, String> files, Person person) {
+    Model model = models.get(state, id -> sound(files));
+    Access access = accesses.get(new AccessKey(state, person), k -> Access.of(model, person));
+    return engines.get(
+        new Key(state, access.key(), model.calendar().day(Clock.systemDefaultZone())),
+        k -> make(access, 0));
+  }
+
+  private static Model sound(Map<String, String> files) {
+    ModelReader.Result read = ModelReader.read(files);
+    boolean sound =
+        read.model().isPresent()
+            && Stream.concat(
+                    read.faults().stream(),
+                    ModelCheck.faults(read.model().get(), read.places()).stream())
+                .noneMatch(f -> f.severity() == Fault.Severity.ERROR);
+    if (!sound) {
+      throw new Problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "draft-has-faults",
+          "The draft has faults, so it cannot be asked. Mend them first.");
+    }
+    return read.model().get();
   }
 
   /** A new edition of the model is there. */
@@ -160,10 +200,12 @@ public class Engines {
         .orElseGet(() -> access.model().calendar().day(Clock.systemDefaultZone()));
   }
 
-  /** Reads the model's values anew for a rehearsal of files that are not published. */
+  /** Reads the model's values for a check of files that are not published. */
   ValueIndex valuesFor(Access access) {
     ValueSql sql = new ValueSql(access);
-    return ValueIndex.load(access.model(), column -> values(sql, column));
+    return ValueIndex.load(
+        access.model(),
+        column -> checked.get(sql.distinct(column, MOST_VALUES + 1), s -> values(sql, column)));
   }
 
   LocalDate todayFor(Access access) {

@@ -3,29 +3,22 @@ package org.ropebridge.service.models;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
-import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.FileShapes;
 import org.ropebridge.service.accounts.CurrentAccount;
-import org.ropebridge.service.problems.Problem;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Models over REST. */
 @RestController
 @RequestMapping("/api")
 class ModelController {
-  private static final long LARGEST = 8_000_000;
   private final ModelService models;
   private final Engines engines;
   private final CurrentAccount current;
@@ -37,27 +30,10 @@ class ModelController {
   }
 
   /** The files of a model, text by path. */
-  record FilesRequest(@NotEmpty Map<String, String> files, @Size(max = 1000) String note) {}
-
-  /** A fault of a model's files. */
-  record FaultPart(
-      String severity, String file, int line, int column, String message, String suggestion) {
-    static FaultPart of(Fault fault) {
-      return new FaultPart(
-          fault.severity().name().toLowerCase(Locale.ROOT),
-          fault.place().file(),
-          fault.place().line(),
-          fault.place().column(),
-          fault.message(),
-          fault.suggestion());
-    }
-  }
+  record FilesRequest(@NotEmpty Map<String, String> files) {}
 
   /** What a check found. */
   record CheckedPart(boolean publishable, String model, List<FaultPart> faults) {}
-
-  /** A new edition. */
-  record PublishedPart(String model, int edition, List<FaultPart> warnings) {}
 
   /** A model in a list. */
   record ModelLine(String name, String title, String about, int edition) {}
@@ -88,42 +64,16 @@ class ModelController {
   @PostMapping("/models/check")
   @PreAuthorize("hasRole('AUTHOR')")
   CheckedPart check(@Valid @RequestBody FilesRequest request) {
-    ModelService.Checked checked = models.check(limited(request.files()));
+    ModelService.Checked checked = models.check(ModelService.limited(request.files()));
     return new CheckedPart(
         checked.publishable(),
         checked.name(),
         checked.faults().stream().map(FaultPart::of).toList());
   }
 
-  @Operation(summary = "Publish a model's files as its next edition")
-  @PostMapping("/models")
-  @ResponseStatus(HttpStatus.CREATED)
-  @PreAuthorize("hasRole('AUTHOR')")
-  PublishedPart publish(@Valid @RequestBody FilesRequest request) {
-    ModelService.Published published =
-        models.publish(
-            limited(request.files()),
-            request.note() == null ? "" : request.note(),
-            current.get().name());
-    models.announce(published.model());
-    return new PublishedPart(
-        published.model(),
-        published.edition(),
-        published.warnings().stream().map(FaultPart::of).toList());
-  }
-
   @Operation(summary = "JSON Schemas of the model files")
   @GetMapping("/schemas")
   Map<String, Map<String, Object>> schemas() {
     return FileShapes.schemas();
-  }
-
-  private static Map<String, String> limited(Map<String, String> files) {
-    long size = files.values().stream().mapToLong(String::length).sum();
-    if (size > LARGEST) {
-      throw Problem.badRequest(
-          "model-too-large", "The model's files have more than 8 million characters together.");
-    }
-    return files;
   }
 }

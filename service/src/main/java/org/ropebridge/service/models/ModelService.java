@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.ropebridge.access.Access;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
@@ -30,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ModelService {
   private static final Logger LOG = LoggerFactory.getLogger(ModelService.class);
+  private static final long LARGEST = 8_000_000;
   private final StoredModels models;
   private final Editions editions;
   private final Engines engines;
@@ -119,6 +121,17 @@ public class ModelService {
    */
   @Transactional
   public Published publish(Map<String, String> files, String note, String by) {
+    return publish(files, note, by, "");
+  }
+
+  /**
+   * Publishes files as the next edition.
+   *
+   * @param overruled why, although something is broken; empty when nothing is
+   * @throws Problem if the files have faults that stand in the way
+   */
+  @Transactional
+  public Published publish(Map<String, String> files, String note, String by, String overruled) {
     Checked checked = check(files);
     if (!checked.publishable()) {
       throw new Problem(
@@ -136,21 +149,86 @@ public class ModelService {
             .findFirstByModelNameOrderByNumberDesc(checked.name())
             .map(e -> e.number() + 1)
             .orElse(1);
-    Edition edition = editions.save(new Edition(model, number, files, note, by));
+    Edition edition = editions.save(new Edition(model, number, files, note, by, overruled));
     return new Published(checked.name(), edition.number(), checked.faults());
   }
 
+  /**
+   * The files, unless they are too large.
+   *
+   * @throws Problem if they are
+   */
+  public static Map<String, String> limited(Map<String, String> files) {
+    long size = files.values().stream().mapToLong(String::length).sum();
+    if (size > LARGEST) {
+      throw Problem.badRequest(
+          "model-too-large", "The model's files have more than 8 million characters together.");
+    }
+    return files;
+  }
+
   /** Makes a published edition the one that is asked, from now on. */
-  void announce(String name) {
+  public void announce(String name) {
     engines.published(name);
   }
 
   /** A new edition, and the warnings that came with it. */
   public record Published(String model, int edition, List<Fault> warnings) {}
 
-  /** The names of all models. */
-  List<String> names() {
+  /** The files of a model's newest edition, and its number; empty before the first. */
+  @Transactional(readOnly = true)
+  public Optional<EditionFiles> newestFiles(String name) {
+    return editions
+        .findFirstByModelNameOrderByNumberDesc(name)
+        .map(e -> new EditionFiles(e.number(), e.files()));
+  }
+
+  /**
+   * The files of an edition.
+   *
+   * @throws Problem if there is none of that number
+   */
+  @Transactional(readOnly = true)
+  public EditionFiles files(String name, int number) {
+    return editions
+        .findByModelNameAndNumber(name, number)
+        .map(e -> new EditionFiles(e.number(), e.files()))
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "unknown-edition",
+                    "The model \"" + name + "\" has no edition " + number + "."));
+  }
+
+  /** The editions of a model, the newest first. */
+  public List<EditionLine> editions(String name) {
+    return editions.findLines(name);
+  }
+
+  /** The stored model's key, made when it is missing. */
+  @Transactional
+  public UUID keyOf(String name) {
+    return models.findByName(name).orElseGet(() -> models.save(new StoredModel(name))).id();
+  }
+
+  /** An edition's number and its files as they were written. */
+  public record EditionFiles(int number, Map<String, String> files) {
+    public EditionFiles {
+      files = Map.copyOf(files);
+    }
+  }
+
+  /** The names of all models, published or not, in order. */
+  public List<String> allNames() {
     return models.findAllByOrderByName().stream().map(StoredModel::name).toList();
+  }
+
+  /** The names of all models that were published. */
+  List<String> names() {
+    return models.findAllByOrderByName().stream()
+        .map(StoredModel::name)
+        .filter(name -> editions.findNewest(name).isPresent())
+        .toList();
   }
 
   public boolean has(String name) {

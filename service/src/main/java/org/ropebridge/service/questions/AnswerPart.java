@@ -40,7 +40,7 @@ import org.ropebridge.steering.NextQuestions;
  * @param followUp what it keeps and changes of the question before; null when it stands by itself
  * @param thread where it is kept; null when it is not
  */
-record AnswerPart(
+public record AnswerPart(
     String question,
     String status,
     String restatement,

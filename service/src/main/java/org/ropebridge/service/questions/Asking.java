@@ -39,7 +39,7 @@ import org.springframework.stereotype.Service;
 
 /** Takes a question through all its steps. */
 @Service
-class Asking {
+public class Asking {
   /** Trying each costs a statement. */
   private static final int MOST_LIMITS_TRIED = 4;
 
@@ -139,6 +139,15 @@ class Asking {
         question.place().map(p -> keep(engine, question, p, reading)).orElse(null);
     Answering answering = new Answering(engine, reading, trail, question.explain(), kept);
     return answer(answering, question.account().name(), running, read);
+  }
+
+  /** Answers a whole question by an engine that is not the published one; nothing is kept of it. */
+  public AnswerPart ask(Engine engine, String question, Account account) {
+    Trail trail = new Trail();
+    Reading reading = engine.reader().read(question);
+    trail.done("reading");
+    Answering answering = new Answering(engine, reading, trail, false, null);
+    return answer(answering, account.name(), new Running(), read -> {});
   }
 
   private ThreadService.Kept keep(

@@ -121,8 +121,14 @@ public class Statements {
   /** Runs a statement of the service's own, such as one that looks at values. */
   public List<List<Object>> query(
       String source, String sql, List<Object> parameters, int mostRows) {
+    return query(source, sql, parameters, mostRows, new Running());
+  }
+
+  /** Runs a statement of the service's own that can be stopped meanwhile. */
+  List<List<Object>> query(
+      String source, String sql, List<Object> parameters, int mostRows, Running running) {
     try {
-      return run(new Task(source, sql, parameters, 1, mostRows), new Running(), false);
+      return run(new Task(source, sql, parameters, 1, mostRows), running, false);
     } catch (TooCostly e) {
       throw new IllegalStateException(e);
     }

@@ -1,0 +1,16 @@
+package org.ropebridge.service.jobs;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.repository.Repository;
+
+/** Stored jobs. */
+interface StoredJobs extends Repository<Job, UUID> {
+  Job save(Job job);
+
+  Optional<Job> findById(UUID id);
+
+  List<Job> findByKindAndSubjectOrderByStartedAtDesc(String kind, String subject, Limit limit);
+}
