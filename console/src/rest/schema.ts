@@ -4,6 +4,24 @@
  */
 
 export interface paths {
+    "/api/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the models that have a draft */
+        get: operations["list_1"];
+        put?: never;
+        /** Make a first draft from a survey */
+        post: operations["fromSurvey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models": {
         parameters: {
             query?: never;
@@ -12,10 +30,9 @@ export interface paths {
             cookie?: never;
         };
         /** List models */
-        get: operations["list"];
+        get: operations["list_3"];
         put?: never;
-        /** Publish a model's files as its next edition */
-        post: operations["publish"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -49,7 +66,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Answer a question */
-        post: operations["ask"];
+        post: operations["ask_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -70,6 +87,146 @@ export interface paths {
          * @description Sends the events reading (how the question was read, before anything is computed), progress (every half second), and at the end answer or problem. Closing the connection stops the question, also in the warehouse.
          */
         post: operations["askWithEvents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See the draft of a model, its faults and its files */
+        get: operations["show"];
+        /** Replace all files of a draft */
+        put: operations["push"];
+        post?: never;
+        /** Throw a draft away */
+        delete: operations["discard"];
+        options?: never;
+        head?: never;
+        /** Change single values in a draft's files */
+        patch: operations["edit"];
+        trace?: never;
+    };
+    "/api/models/{model}/draft/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask the draft and the newest edition side by side */
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See what would change for askers */
+        get: operations["changes_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep or drop what a survey suggested */
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/editions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the editions of a model, the newest first */
+        get: operations["editions"];
+        put?: never;
+        /** Publish a draft as the next edition */
+        post: operations["publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/editions/{number}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go back to an edition: its files become the next one */
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/editions/{number}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See what an edition changed for askers */
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/editions/{number}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Read the files of an edition */
+        get: operations["files"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -113,6 +270,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/rehearsals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See the newest rehearsal of a draft as it stands; none gives an empty list */
+        get: operations["newest"];
+        put?: never;
+        /** Start a rehearsal of a draft */
+        post: operations["rehearse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/rows": {
         parameters: {
             query?: never;
@@ -141,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         /** Your threads about a model, the one asked in last first */
-        get: operations["list_2"];
+        get: operations["list_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -175,10 +350,28 @@ export interface paths {
             cookie?: never;
         };
         /** Explain a model, as far as you may see it */
-        get: operations["show"];
+        get: operations["show_2"];
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearsals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See how far a rehearsal is and what it found */
+        get: operations["rehearsal"];
+        put?: never;
+        post?: never;
+        /** Stop a rehearsal */
+        delete: operations["stop_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -192,7 +385,7 @@ export interface paths {
             cookie?: never;
         };
         /** JSON Schemas of the model files */
-        get: operations["schemas"];
+        get: operations["schemas_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -228,7 +421,7 @@ export interface paths {
             cookie?: never;
         };
         /** List sources */
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -271,6 +464,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sources/{source}/schemas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the schemas and tables of a source */
+        get: operations["schemas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sources/{source}/surveys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the newest surveys of a source */
+        get: operations["list"];
+        put?: never;
+        /** Start a survey of a source */
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/status": {
         parameters: {
             query?: never;
@@ -283,6 +511,24 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/surveys/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See how far a survey is and what it found */
+        get: operations["show_1"];
+        put?: never;
+        post?: never;
+        /** Stop a survey */
+        delete: operations["stop"];
         options?: never;
         head?: never;
         patch?: never;
@@ -435,10 +681,30 @@ export interface components {
             column?: components["schemas"]["ColumnRef"];
             words?: string[];
         };
+        Change: {
+            item: string;
+            /** @enum {string} */
+            kind: "ADDED" | "REMOVED" | "CHANGED";
+            words: string;
+        };
         CheckedPart: {
             faults: components["schemas"]["FaultPart"][];
             model: string;
             publishable: boolean;
+        };
+        Column: {
+            /** @enum {string} */
+            addsUp: "SUM" | "AVERAGE" | "LAST" | "NEVER";
+            alsoCalled: string[];
+            /** @enum {string} */
+            holds: "CATEGORY" | "NUMBER" | "DATE" | "TIME" | "TEXT" | "YES_NO" | "ID" | "LATITUDE" | "LONGITUDE" | "REGION";
+            label: string;
+            name: string;
+            order: string[];
+            sql: string;
+            timeZone: string;
+            unit: string;
+            values: components["schemas"]["ValueName"][];
         };
         ColumnPart: {
             alsoCalled: string[];
@@ -470,6 +736,12 @@ export interface components {
             adds: string;
             kind: string;
             question: string;
+        };
+        Condition: {
+            alsoCalled: string[];
+            label: string;
+            name: string;
+            sql: string;
         };
         ConditionPart: {
             alsoCalled: string[];
@@ -509,6 +781,37 @@ export interface components {
         DistinctValues: components["schemas"]["Basic"] & {
             column?: components["schemas"]["ColumnRef"];
         };
+        DraftLine: {
+            /** Format: int32 */
+            basedOn: number;
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            model: string;
+            /** Format: int64 */
+            revision: number;
+        };
+        DraftPart: {
+            about: string;
+            /** Format: int32 */
+            basedOn: number;
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            faults: components["schemas"]["FaultPart"][];
+            files: {
+                [key: string]: string;
+            };
+            metrics: components["schemas"]["Metric"][];
+            model: string;
+            proposals: components["schemas"]["ProposalPart"][];
+            publishable: boolean;
+            questions: components["schemas"]["SampleQuestion"][];
+            /** Format: int64 */
+            revision: number;
+            tables: components["schemas"]["Table"][];
+            title: string;
+        };
         Duration: components["schemas"]["Basic"] & {
             from?: components["schemas"]["ColumnRef"];
             /** @enum {string} */
@@ -521,6 +824,26 @@ export interface components {
             year?: number;
         };
         Earlier: unknown;
+        EditPart: {
+            file: string;
+            path: string[];
+            rename: string;
+            value: unknown;
+        };
+        EditionLine: {
+            note: string;
+            /** Format: int32 */
+            number: number;
+            overruled: string;
+            /** Format: date-time */
+            publishedAt: string;
+            publishedBy: string;
+        };
+        Edits: {
+            edits: components["schemas"]["EditPart"][];
+            /** Format: int64 */
+            revision: number;
+        };
         Explanation: {
             mentions: string[];
             rules: string[];
@@ -537,11 +860,17 @@ export interface components {
             suggestion: string;
         };
         Figure: components["schemas"]["Measure"];
+        FilesPut: {
+            files: {
+                [key: string]: string;
+            };
+            /** Format: int64 */
+            revision: number;
+        };
         FilesRequest: {
             files: {
                 [key: string]: string;
             };
-            note?: string;
         };
         Filter: unknown;
         FollowUp: {
@@ -549,6 +878,16 @@ export interface components {
             dropped: string[];
             kept: string[];
             startsAgain: boolean;
+        };
+        Frequent: {
+            /** Format: int64 */
+            rows: number;
+            value: string;
+        };
+        FromSurvey: {
+            model: string;
+            /** Format: uuid */
+            survey: string;
         };
         Grouping: components["schemas"]["SortKey"];
         HasText: components["schemas"]["Filter"] & {
@@ -590,6 +929,29 @@ export interface components {
             column?: components["schemas"]["ColumnRef"];
             negated?: boolean;
         };
+        JobPart: {
+            /** Format: int32 */
+            done: number;
+            /** Format: uuid */
+            id: string;
+            message: string;
+            /** Format: date-time */
+            seenAt: string;
+            stage: string;
+            /** Format: date-time */
+            startedAt: string;
+            startedBy: string;
+            state: string;
+            subject: string;
+            /** Format: int32 */
+            total: number;
+        };
+        Judgement: {
+            keep: boolean;
+            paths: string[];
+            /** Format: int64 */
+            revision: number;
+        };
         Keep: {
             measure: components["schemas"]["Figure"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"];
             test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"];
@@ -600,6 +962,19 @@ export interface components {
             title: string;
             /** Format: uuid */
             turn: string;
+        };
+        Key: {
+            columns: string[];
+            /** @enum {string} */
+            proof: "DECLARED" | "VERIFIED" | "IN_SAMPLE";
+        };
+        Link: {
+            alsoCalled: string[];
+            by: string;
+            label: string;
+            mayBeMissing: boolean;
+            name: string;
+            to: string;
         };
         LinkPart: {
             label: string;
@@ -623,6 +998,22 @@ export interface components {
             condition?: string;
             negated?: boolean;
             table?: string;
+        };
+        Metric: {
+            about: string;
+            /** @enum {string} */
+            acrossTime: "ADDS_UP" | "LAST";
+            alsoCalled: string[];
+            /** @enum {string} */
+            better: "HIGHER" | "LOWER";
+            date: string;
+            label: string;
+            name: string;
+            /** @enum {string} */
+            shownAs: "NUMBER" | "PERCENT" | "MONEY";
+            sql: string;
+            table: string;
+            unit: string;
         };
         MetricPart: {
             about: string;
@@ -669,6 +1060,12 @@ export interface components {
         Narrowed: components["schemas"]["Plain"] & {
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
+        };
+        NewEdition: {
+            /** Format: int32 */
+            edition: number;
+            model: string;
+            warnings: components["schemas"]["FaultPart"][];
         };
         Next: {
             label: string;
@@ -720,6 +1117,15 @@ export interface components {
             kind: string;
             words: string;
         };
+        Pointer: {
+            column: string;
+            declared: boolean;
+            key: string;
+            /** Format: double */
+            share: number;
+            table: string;
+            to: string;
+        };
         Portion: components["schemas"]["Plain"] & {
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
@@ -728,11 +1134,16 @@ export interface components {
             meant: components["schemas"]["Meant"][];
             words: string;
         };
-        PublishedPart: {
-            /** Format: int32 */
-            edition: number;
-            model: string;
-            warnings: components["schemas"]["FaultPart"][];
+        ProposalPart: {
+            path: string;
+            reason: string;
+            words: string;
+        };
+        PublishRequest: {
+            note: string;
+            overrule: string;
+            /** Format: int64 */
+            revision: number;
         };
         QuestionRequest: {
             byItself?: boolean;
@@ -763,6 +1174,26 @@ export interface components {
             /** @enum {string} */
             part?: "YEAR" | "BUSINESS_YEAR" | "QUARTER" | "MONTH" | "WEEK" | "DAY" | "MONTH_OF_YEAR" | "DAY_OF_WEEK" | "HOUR_OF_DAY";
         };
+        RehearsalPart: {
+            /** Format: int64 */
+            broken: number;
+            /** Format: int32 */
+            edition: number;
+            job: components["schemas"]["JobPart"];
+            questions: components["schemas"]["Rehearsed"][];
+            /** Format: int64 */
+            revision: number;
+        };
+        Rehearsed: {
+            after: string;
+            agreed: boolean;
+            ask: string;
+            before: string;
+            differs: ("MEANING" | "SQL" | "ROWS")[];
+            /** @enum {string} */
+            outcome: "SAME" | "CHANGED" | "BROKEN" | "NEW" | "GONE";
+            why: string;
+        };
         Relative: components["schemas"]["Period"] & {
             /** Format: int32 */
             from?: number;
@@ -774,6 +1205,22 @@ export interface components {
         RowCount: components["schemas"]["Basic"] & {
             table?: string;
         };
+        SampleQuestion: {
+            /** Format: date */
+            agreed: string;
+            ask: string;
+            label: string;
+            means: string;
+            slots: {
+                [key: string]: string;
+            };
+            sql: string;
+            starter: boolean;
+        };
+        Schema: {
+            name: string;
+            tables: string[];
+        };
         SentencePart: {
             text: string;
             voice: string;
@@ -781,6 +1228,11 @@ export interface components {
         Share: components["schemas"]["Figure"] & {
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             within?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+        };
+        SideBySide: {
+            differs: string[];
+            draft: components["schemas"]["AnswerPart"];
+            edition: components["schemas"]["AnswerPart"];
         };
         SignIn: {
             name: string;
@@ -828,6 +1280,76 @@ export interface components {
             milliseconds: number;
             step: string;
         };
+        Survey: {
+            pointers: components["schemas"]["Pointer"][];
+            source: string;
+            tables: components["schemas"]["SurveyedTable"][];
+        };
+        SurveyPart: {
+            job: components["schemas"]["JobPart"];
+            survey: components["schemas"]["Survey"];
+        };
+        SurveyRequest: {
+            schemas: string[];
+            tables: string[];
+        };
+        SurveyedColumn: {
+            alike: string[][];
+            comment: string;
+            /** Format: int64 */
+            distinct: number;
+            frequent: components["schemas"]["Frequent"][];
+            gaps: string[];
+            highest: string;
+            /** @enum {string} */
+            kind: "WHOLE_NUMBER" | "NUMBER" | "TEXT" | "YES_NO" | "DATE" | "TIME" | "TIME_IN_ZONE" | "OTHER";
+            /** Format: int64 */
+            looked: number;
+            lowest: string;
+            /** Format: double */
+            mean: number;
+            name: string;
+            neverMissing: boolean;
+            /** Format: int64 */
+            present: number;
+            remarks: ("EMPTY" | "ONE_VALUE" | "NUMBERS_AS_TEXT" | "DATES_AS_TEXT" | "MIXED" | "CODES" | "ALIKE" | "BLANK" | "SPACES" | "GAPS" | "MAIL_ADDRESSES" | "PHONE_NUMBERS" | "PERSONAL")[];
+            spread: number[];
+            type: string;
+        };
+        SurveyedTable: {
+            columns: components["schemas"]["SurveyedColumn"][];
+            comment: string;
+            estimated: boolean;
+            isView: boolean;
+            keys: components["schemas"]["Key"][];
+            /** Format: int64 */
+            looked: number;
+            name: string;
+            /** Format: int64 */
+            rows: number;
+            schema: string;
+            steady: {
+                [key: string]: number;
+            };
+            untold: string[];
+        };
+        Table: {
+            about: string;
+            alsoCalled: string[];
+            columns: components["schemas"]["Column"][];
+            conditions: components["schemas"]["Condition"][];
+            from: string;
+            hidden: string[];
+            key: string;
+            knownBy: string;
+            links: components["schemas"]["Link"][];
+            mainDate: string;
+            name: string;
+            query: string;
+            rowNoun: string;
+            rowNounPlural: string;
+            source: string;
+        };
         TablePart: {
             about: string;
             alsoCalled: string[];
@@ -872,6 +1394,9 @@ export interface components {
             reachable: boolean;
             readOnly: boolean;
         };
+        TryRequest: {
+            question: string;
+        };
         TurnPart: {
             /** Format: uuid */
             after: string;
@@ -897,6 +1422,11 @@ export interface components {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
+        ValueName: {
+            alsoCalled: string[];
+            name: string;
+            stored: string;
+        };
         Who: {
             displayName: string;
             name: string;
@@ -921,7 +1451,51 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list: {
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftLine"][];
+                };
+            };
+        };
+    };
+    fromSurvey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FromSurvey"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    list_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -937,30 +1511,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ModelLine"][];
-                };
-            };
-        };
-    };
-    publish: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FilesRequest"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PublishedPart"];
                 };
             };
         };
@@ -989,7 +1539,7 @@ export interface operations {
             };
         };
     };
-    ask: {
+    ask_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1037,6 +1587,293 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    push: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FilesPut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    discard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    edit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edits"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SideBySide"];
+                };
+            };
+        };
+    };
+    changes_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Change"][];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Judgement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    editions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EditionLine"][];
+                };
+            };
+        };
+    };
+    publish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PublishRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NewEdition"];
+                };
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NewEdition"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Change"][];
+                };
+            };
+        };
+    };
+    files: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: string;
+                    };
                 };
             };
         };
@@ -1093,6 +1930,50 @@ export interface operations {
             };
         };
     };
+    newest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalPart"][];
+                };
+            };
+        };
+    };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalPart"];
+                };
+            };
+        };
+    };
     rows: {
         parameters: {
             query?: never;
@@ -1119,7 +2000,7 @@ export interface operations {
             };
         };
     };
-    list_2: {
+    list_4: {
         parameters: {
             query?: {
                 words?: string;
@@ -1169,7 +2050,7 @@ export interface operations {
             };
         };
     };
-    show: {
+    show_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1191,7 +2072,49 @@ export interface operations {
             };
         };
     };
-    schemas: {
+    rehearsal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalPart"];
+                };
+            };
+        };
+    };
+    stop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    schemas_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1279,7 +2202,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1345,6 +2268,76 @@ export interface operations {
             };
         };
     };
+    schemas: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Schema"][];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobPart"][];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SurveyRequest"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobPart"];
+                };
+            };
+        };
+    };
     status: {
         parameters: {
             query?: never;
@@ -1362,6 +2355,48 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["Status"];
                 };
+            };
+        };
+    };
+    show_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SurveyPart"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -37,7 +37,8 @@ import picocli.CommandLine.Help.ColorScheme;
       "  source <(ropebridge generate-completion)",
       "",
       "Exit codes: 0 answered, 1 failed, 2 wrong usage, 3 refused (declined, unclear,",
-      "partly read, or a model with faults). NO_COLOR turns colours off."
+      "partly read, not allowed, changed by others meanwhile, or a model with faults).",
+      "NO_COLOR turns colours off."
     })
 public final class Main {
   private Main() {}
@@ -53,6 +54,9 @@ public final class Main {
   private static int exitCode(Throwable e) {
     if (e instanceof CommandLine.ParameterException) {
       return Exit.USAGE;
+    }
+    if (e instanceof Rest.Refusal refusal) {
+      return refusal.isDecision() ? Exit.REFUSED : Exit.FAILED;
     }
     return e instanceof ClientException c ? c.exitCode() : Exit.FAILED;
   }

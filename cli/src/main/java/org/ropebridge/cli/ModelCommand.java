@@ -1,15 +1,10 @@
 package org.ropebridge.cli;
 
-import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.charset.MalformedInputException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
-import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Help.Ansi;
 import picocli.CommandLine.Model.CommandSpec;
@@ -21,61 +16,67 @@ import tools.jackson.databind.JsonNode;
 /** Models. */
 @Command(
     name = "model",
-    description = "Check, publish and look at models.",
+    description = "Draft, check, rehearse, publish and look at models.",
     mixinStandardHelpOptions = true,
-    synopsisSubcommandLabel = "COMMAND")
+    synopsisSubcommandLabel = "COMMAND",
+    subcommands = {
+      ModelDraft.class,
+      ModelPull.class,
+      ModelPush.class,
+      ModelDiff.class,
+      ModelRehearse.class,
+      ModelPublish.class,
+      ModelEditions.class,
+      ModelBack.class
+    },
+    footer = {
+      "%nFrom a warehouse to an edition:",
+      "  ropebridge model draft ledger --model huts model/",
+      "  ropebridge model check model/ && ropebridge model rehearse model/",
+      "  ropebridge model publish model/ --note \"first\""
+    })
 final class ModelCommand {
-  private static final long LARGEST_FILE = 4_000_000;
+  static final String FOLDER = "Folder with model.yaml.";
+  static final String REPORT = "Also write a report in JUnit's XML form.";
   @Spec private CommandSpec spec;
 
   @Command(
       name = "check",
       description = "Check a model's folder; nothing is kept.",
       mixinStandardHelpOptions = true)
-  int check(@Parameters(paramLabel = "DIR", description = "Folder with model.yaml.") Path dir) {
-    JsonNode checked = Rest.signedIn().post("/api/models/check", Map.of("files", files(dir)));
+  int check(
+      @Parameters(paramLabel = "DIR", description = FOLDER) Path dir,
+      @Option(names = "--report", paramLabel = "FILE", description = REPORT) Path report) {
+    JsonNode checked =
+        Rest.signedIn().post("/api/models/check", Map.of("files", new ModelFolder(dir).files()));
     print(dir, checked.path("faults"));
+    if (report != null) {
+      report(dir, checked.path("faults"), report);
+    }
     boolean publishable = checked.path("publishable").asBoolean();
     out().println(summary(checked.path("faults"), publishable));
     return publishable ? Exit.OK : Exit.REFUSED;
   }
 
-  @Command(
-      name = "publish",
-      description = "Publish a model's folder as its next edition.",
-      mixinStandardHelpOptions = true)
-  int publish(
-      @Parameters(paramLabel = "DIR", description = "Folder with model.yaml.") Path dir,
-      @Option(names = "--note", defaultValue = "", description = "What changed.") String note) {
-    try {
-      JsonNode published =
-          Rest.signedIn().post("/api/models", Map.of("files", files(dir), "note", note));
-      print(dir, published.path("warnings"));
-      out()
-          .println(
-              "Published "
-                  + published.path("model").asString()
-                  + ", edition "
-                  + published.path("edition").asInt()
-                  + ".");
-      return Exit.OK;
-    } catch (Rest.Refusal refusal) {
-      if (!refusal.problem().has("faults")) {
-        throw refusal;
-      }
-      JsonNode faults = refusal.problem().path("faults");
+  /** Each file is a case; its errors are what failed. */
+  private static void report(Path dir, JsonNode faults, Path file) {
+    JUnitReport report = new JUnitReport("model check");
+    for (String name : new ModelFolder(dir).files().keySet()) {
+      StringBuilder errors = new StringBuilder();
+      StringBuilder warnings = new StringBuilder();
       for (JsonNode fault : faults) {
-        JsonNode place = fault.path("place");
-        printFault(
-            dir,
-            place.path("file").asString(),
-            place.path("line").asInt(),
-            place.path("column").asInt(),
-            fault.path("severity").asString().toLowerCase(java.util.Locale.ROOT),
-            fault);
+        if (fault.path("file").asString().equals(name)) {
+          boolean error = fault.path("severity").asString().equals("error");
+          (error ? errors : warnings)
+              .append(fault.path("line").asInt())
+              .append(": ")
+              .append(fault.path("message").asString())
+              .append('\n');
+        }
       }
-      throw new ClientException(Exit.REFUSED, refusal.getMessage());
+      report.add(name, errors.toString().strip(), warnings.toString().strip());
     }
+    report.write(file);
   }
 
   @Command(name = "list", description = "List models.", mixinStandardHelpOptions = true)
@@ -187,36 +188,6 @@ final class ModelCommand {
 
   private static String count(long n, String noun) {
     return (n == 0 ? "no" : Long.toString(n)) + " " + noun + (n == 1 ? "" : "s");
-  }
-
-  /** The text of every model file below the folder. */
-  private static Map<String, String> files(Path dir) {
-    if (!Files.isDirectory(dir)) {
-      throw new ClientException(Exit.USAGE, dir + " is not a folder.");
-    }
-    Map<String, String> files = new TreeMap<>();
-    try (Stream<Path> paths = Files.walk(dir, 3)) {
-      for (Path path : (Iterable<Path>) paths.filter(Files::isRegularFile)::iterator) {
-        String name = dir.relativize(path).toString().replace('\\', '/');
-        boolean part = name.endsWith(".yaml") || name.endsWith(".yml") || name.endsWith(".ics");
-        if (part && !name.startsWith(".")) {
-          if (Files.size(path) > LARGEST_FILE) {
-            throw new ClientException(
-                Exit.USAGE, path + " is larger than 4 MB; is it a model file?");
-          }
-          files.put(name, Files.readString(path));
-        }
-      }
-    } catch (MalformedInputException e) {
-      throw new ClientException(Exit.FAILED, "A file in " + dir + " is not UTF-8 text.");
-    } catch (IOException e) {
-      throw new ClientException(Exit.FAILED, "Cannot read " + dir + ": " + e.getMessage());
-    }
-    if (!files.containsKey("model.yaml")) {
-      throw new ClientException(
-          Exit.USAGE, dir + " has no model.yaml; name the folder of a model.");
-    }
-    return files;
   }
 
   private PrintWriter out() {

@@ -131,6 +131,12 @@ final class Rest {
       return status;
     }
 
+    /** Whether the service understood, and decided not to do it. */
+    boolean isDecision() {
+      return status == HttpURLConnection.HTTP_FORBIDDEN
+          || status == HttpURLConnection.HTTP_CONFLICT;
+    }
+
     JsonNode problem() {
       return problem;
     }

@@ -20,7 +20,8 @@ import tools.jackson.databind.JsonNode;
     name = "source",
     description = "Warehouses that models read from.",
     mixinStandardHelpOptions = true,
-    synopsisSubcommandLabel = "COMMAND")
+    synopsisSubcommandLabel = "COMMAND",
+    subcommands = SourceSurvey.class)
 final class SourceCommand {
   @Spec private CommandSpec spec;
 

@@ -192,4 +192,79 @@ class ClientTest {
     assertTrue(out.toString().contains("guest nights by valley this year"));
     assertFalse(out.toString().contains("archive-classes"));
   }
+
+  private static void model(Path folder) throws IOException {
+    Files.createDirectories(folder.resolve("tables"));
+    Files.writeString(folder.resolve("model.yaml"), "model: huts\ntitle: Huts\n");
+    Files.writeString(folder.resolve("tables/stays.yaml"), "table: stays\n");
+  }
+
+  private static String draft(long revision, String title) {
+    return """
+        {"model": "huts", "revision": %d, "publishable": true, "faults": [], "proposals": [],
+         "files": {"model.yaml": "model: huts\\ntitle: %s\\n"}}
+        """
+        .formatted(revision, title);
+  }
+
+  @Test
+  void pullingTouchesOnlyWhatDiffersAndPushingSaysWhatItWasPulledFrom(@TempDir Path folder)
+      throws IOException {
+    model(folder);
+    java.nio.file.attribute.FileTime before =
+        java.nio.file.attribute.FileTime.fromMillis(1_000_000);
+    Files.setLastModifiedTime(folder.resolve("model.yaml"), before);
+    replies.put("/api/models/huts/draft", draft(7, "Huts"));
+    assertEquals(Exit.OK, run("model", "pull", "huts", folder.toString()));
+    assertEquals("removed tables/stays.yaml\n", out.toString());
+    assertEquals(before, Files.getLastModifiedTime(folder.resolve("model.yaml")));
+
+    Files.writeString(folder.resolve("model.yaml"), "model: huts\ntitle: All huts\n");
+    assertEquals(Exit.OK, run("model", "push", folder.toString()));
+    String sent = received.get(received.size() - 1);
+    assertTrue(sent.startsWith("PUT /api/models/huts/draft"), sent);
+    assertTrue(sent.contains("\"revision\":7") && sent.contains("All huts"), sent);
+  }
+
+  @Test
+  void whatOthersChangedMeanwhileIsNotOverwritten(@TempDir Path folder) throws IOException {
+    model(folder);
+    statuses.put("/api/models/huts/draft", 409);
+    replies.put(
+        "/api/models/huts/draft", "{\"detail\": \"The draft was changed by tobin meanwhile.\"}");
+    assertEquals(Exit.REFUSED, run("model", "push", folder.toString()));
+    assertTrue(err.toString().contains("changed by tobin meanwhile"), err::toString);
+  }
+
+  @Test
+  void aRehearsalStopsAPipelineAndWritesItsReport(@TempDir Path folder) throws Exception {
+    model(folder);
+    replies.put("/api/models/huts/draft", draft(7, "Huts"));
+    replies.put("/api/models/huts/rehearsals", "{\"job\": {\"id\": \"r1\"}}");
+    replies.put(
+        "/api/rehearsals/r1",
+        """
+        {"job": {"id": "r1", "state": "done"}, "broken": 1, "questions": [
+          {"ask": "how many stays", "outcome": "SAME", "differs": [], "why": ""},
+          {"ask": "stays < 3 & more", "outcome": "BROKEN", "differs": [], "why": "no \\"nights\\" any more"},
+          {"ask": "takings", "outcome": "CHANGED", "differs": ["SQL", "ROWS"], "why": ""}]}
+        """);
+    Path report = folder.resolve("report.xml");
+    assertEquals(
+        Exit.REFUSED, run("model", "rehearse", folder.toString(), "--report", report.toString()));
+    assertTrue(out.toString().contains("1 broken, 1 changed, 1 same."), out::toString);
+    assertTrue(
+        out.toString().contains("changed: takings\n    other SQL, other rows"), out::toString);
+    org.w3c.dom.Element suite =
+        javax.xml.parsers.DocumentBuilderFactory.newInstance()
+            .newDocumentBuilder()
+            .parse(report.toFile())
+            .getDocumentElement();
+    assertEquals("1", suite.getAttribute("failures"));
+    assertEquals(3, suite.getElementsByTagName("testcase").getLength());
+    assertEquals(
+        "no \"nights\" any more",
+        ((org.w3c.dom.Element) suite.getElementsByTagName("failure").item(0))
+            .getAttribute("message"));
+  }
 }

@@ -85,7 +85,7 @@ final class ColumnDraft {
 
   /** Mail addresses and phone numbers, and what is named like them. */
   private static boolean isContact(SurveyedColumn column) {
-    boolean named = column.has(Remark.PERSONAL_NAME) && column.kind() == Kind.TEXT;
+    boolean named = column.has(Remark.PERSONAL) && column.kind() == Kind.TEXT;
     return column.has(Remark.MAIL_ADDRESSES) || column.has(Remark.PHONE_NUMBERS) || named;
   }
 

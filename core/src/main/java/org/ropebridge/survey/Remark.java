@@ -14,7 +14,7 @@ public enum Remark {
   GAPS("some months between the first and the last date have no row"),
   MAIL_ADDRESSES("likely personal: mail addresses"),
   PHONE_NUMBERS("likely personal: phone numbers"),
-  PERSONAL_NAME("likely personal: its name says so");
+  PERSONAL("likely personal: its name says so");
 
   private final String words;
 
@@ -29,6 +29,6 @@ public enum Remark {
 
   /** Whether the column may tell who someone is or how to reach them. */
   public boolean isPersonal() {
-    return this == MAIL_ADDRESSES || this == PHONE_NUMBERS || this == PERSONAL_NAME;
+    return this == MAIL_ADDRESSES || this == PHONE_NUMBERS || this == PERSONAL;
   }
 }

@@ -108,7 +108,9 @@ final class TableLook {
       tell(untold, "spread", () -> spread(where, some, cells, spread));
     }
     for (Look look : looks) {
-      if (look.kind().isTemporal() && cells.containsKey(look.column())) {
+      // Pages that were not looked at may hold the months that seem to be missing.
+      boolean told = !estimated && cells.containsKey(look.column());
+      if (look.kind().isTemporal() && told) {
         tell(untold, "gaps of " + look.column(), () -> gaps(where, look, cells, gaps));
       }
     }
@@ -305,7 +307,7 @@ final class TableLook {
     }
     boolean flag = kind == Kind.YES_NO || kind == Kind.OTHER;
     if (identifiers.isPersonal(words) && !flag) {
-      remarks.add(Remark.PERSONAL_NAME);
+      remarks.add(Remark.PERSONAL);
     }
     return remarks;
   }

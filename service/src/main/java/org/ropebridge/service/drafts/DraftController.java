@@ -88,8 +88,15 @@ class DraftController {
       List<SampleQuestion> questions,
       boolean publishable,
       List<FaultPart> faults,
-      List<Proposal> proposals,
+      List<ProposalPart> proposals,
       Map<String, String> files) {}
+
+  /** Something that a survey suggested, and why; the path says what it is about. */
+  record ProposalPart(String path, String words, String reason) {
+    static ProposalPart of(Proposal proposal) {
+      return new ProposalPart(proposal.path(), proposal.words(), proposal.reason());
+    }
+  }
 
   /** A draft in a list. */
   record DraftLine(String model, long revision, int basedOn, String changedBy, Instant changedAt) {}
@@ -145,7 +152,7 @@ class DraftController {
    * @param edition null before the first
    * @param differs in what they differ: meaning, sql, rows
    */
-  record Tried(AnswerPart draft, AnswerPart edition, List<String> differs) {}
+  record SideBySide(AnswerPart draft, AnswerPart edition, List<String> differs) {}
 
   @Operation(summary = "List the models that have a draft")
   @GetMapping("/drafts")
@@ -214,7 +221,7 @@ class DraftController {
 
   @Operation(summary = "Ask the draft and the newest edition side by side")
   @PostMapping("/models/{model}/draft/ask")
-  Tried ask(@PathVariable String model, @Valid @RequestBody TryRequest request) {
+  SideBySide ask(@PathVariable String model, @Valid @RequestBody TryRequest request) {
     Account account = current.get();
     Drafts.State state = drafts.of(model);
     AnswerPart draft = asking.ask(drafts.engine(state, account), request.question(), account);
@@ -234,7 +241,7 @@ class DraftController {
         differs.add("rows");
       }
     }
-    return new Tried(draft, edition, differs);
+    return new SideBySide(draft, edition, differs);
   }
 
   private DraftPart part(Drafts.State state) {
@@ -253,7 +260,7 @@ class DraftController {
         model.map(Model::questions).orElse(List.of()),
         checked.publishable(),
         checked.faults().stream().map(FaultPart::of).toList(),
-        state.proposals(),
+        state.proposals().stream().map(ProposalPart::of).toList(),
         state.files());
   }
 }

@@ -105,7 +105,8 @@ public class Jobs {
       end(job, Job.State.STOPPED, "", "");
     } catch (Problem e) {
       end(job, Job.State.FAILED, e.getMessage(), "");
-    } catch (RuntimeException e) {
+    } catch (RuntimeException | Error e) {
+      // An error, too, ends only this job; nobody else would tell of it.
       LOG.error("the {} of {} failed", job.kind(), job.subject(), e);
       end(job, Job.State.FAILED, "It failed; the service's log says why.", "");
     } finally {
