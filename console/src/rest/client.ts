@@ -11,6 +11,33 @@ export type Who = Schemas["Who"];
 export type Thread = Schemas["ThreadPart"];
 export type Typing = Schemas["TypingPart"];
 export type Option = Schemas["Option"];
+export type Draft = Schemas["DraftPart"];
+export type DraftLine = Schemas["DraftLine"];
+export type Table = Schemas["Table"];
+export type Column = Schemas["Column"];
+export type Metric = Schemas["Metric"];
+export type SampleQuestion = Schemas["SampleQuestion"];
+export type Fault = Schemas["FaultPart"];
+export type Proposal = Schemas["ProposalPart"];
+export type Change = Schemas["Change"];
+export type SideBySide = Schemas["SideBySide"];
+export type MetricFromWords = Schemas["WordedMetric"];
+export type WordsRead = Schemas["WordsRead"];
+export type Rehearsal = Schemas["RehearsalPart"];
+export type Job = Schemas["JobPart"];
+export type EditionLine = Schemas["EditionLine"];
+export type NewEdition = Schemas["NewEdition"];
+export type Source = Schemas["Described"];
+export type Schema = Schemas["Schema"];
+export type SurveyPart = Schemas["SurveyPart"];
+
+/** One change of a draft's files; without a value and a new name, the place is removed. */
+export interface Edit {
+  file: string;
+  path: string[];
+  value?: unknown;
+  rename?: string;
+}
 
 /** Where a question stands: in a thread, or at the start of a new one. */
 export interface Place {
@@ -153,6 +180,7 @@ async function rows(model: string, question: string, format: keyof typeof FORMAT
 }
 
 const of = (model: string) => `/api/models/${encodeURIComponent(model)}`;
+const ofSource = (source: string) => `/api/sources/${encodeURIComponent(source)}`;
 
 export const rest = {
   who: () => send<Who>("GET", "/api/session"),
@@ -174,4 +202,44 @@ export const rest = {
   deleteThread: (id: string) => send<undefined>("DELETE", `/api/threads/${id}`),
   askAgain: (thread: string, turn: string, signal?: AbortSignal) =>
     send<Answer>("POST", `/api/threads/${thread}/turns/${turn}/ask`, undefined, signal),
+};
+
+/** What authors use: drafts, rehearsals, editions, sources. */
+export const authoring = {
+  published: () => send<ModelLine[]>("GET", "/api/models"),
+  drafts: () => send<DraftLine[]>("GET", "/api/drafts"),
+  draft: (model: string) => send<Draft>("GET", `${of(model)}/draft`),
+  edit: (model: string, revision: number, edits: Edit[]) =>
+    send<Draft>("PATCH", `${of(model)}/draft`, { revision, edits }),
+  discard: (model: string) => send<undefined>("DELETE", `${of(model)}/draft`),
+  judge: (model: string, revision: number, keep: boolean, paths?: string[]) =>
+    send<Draft>("POST", `${of(model)}/draft/proposals`, { revision, keep, paths }),
+  changes: (model: string) => send<Change[]>("GET", `${of(model)}/draft/changes`),
+  askBoth: (model: string, question: string) =>
+    send<SideBySide>("POST", `${of(model)}/draft/ask`, { question }),
+  read: (model: string, question: string, signal?: AbortSignal) =>
+    send<Answer>("POST", `${of(model)}/draft/read`, { question }, signal),
+  metric: (model: string, name: string, words: string) =>
+    send<MetricFromWords>("POST", `${of(model)}/draft/metric`, { name, words }),
+  readWords: (model: string, name: string, text: string) =>
+    send<WordsRead>("POST", `${of(model)}/draft/words`, { name, text }),
+  wordsAddress: (model: string, form: "csv" | "ttl") => `${of(model)}/draft/words.${form}`,
+  rehearse: (model: string) => send<Rehearsal>("POST", `${of(model)}/rehearsals`),
+  rehearsal: (id: string) => send<Rehearsal>("GET", `/api/rehearsals/${id}`),
+  newestRehearsal: (model: string) => send<Rehearsal[]>("GET", `${of(model)}/rehearsals`),
+  publish: (model: string, revision: number, note: string, overrule: string) =>
+    send<NewEdition>("POST", `${of(model)}/editions`, { revision, note, overrule }),
+  editions: (model: string) => send<EditionLine[]>("GET", `${of(model)}/editions`),
+  editionChanges: (model: string, number: number) =>
+    send<Change[]>("GET", `${of(model)}/editions/${number}/changes`),
+  back: (model: string, number: number) =>
+    send<NewEdition>("POST", `${of(model)}/editions/${number}/back`),
+  sources: () => send<Source[]>("GET", "/api/sources"),
+  schemas: (source: string) => send<Schema[]>("GET", `${ofSource(source)}/schemas`),
+  startSurvey: (source: string, schemas: string[]) =>
+    send<Job>("POST", `${ofSource(source)}/surveys`, { schemas }),
+  survey: (id: string) => send<SurveyPart>("GET", `/api/surveys/${id}`),
+  stopSurvey: (id: string) => send<undefined>("DELETE", `/api/surveys/${id}`),
+  draftFrom: (model: string, survey: string) =>
+    send<Draft>("POST", "/api/drafts", { model, survey }),
 };

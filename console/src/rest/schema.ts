@@ -147,6 +147,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/draft/metric": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a metric of plain words, and see its values before it is kept */
+        post: operations["metric"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/draft/proposals": {
         parameters: {
             query?: never;
@@ -158,6 +175,74 @@ export interface paths {
         put?: never;
         /** Keep or drop what a survey suggested */
         post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a question on a draft without computing anything */
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** See what a list of words would add to a draft */
+        post: operations["bring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft/words.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Take all words of a draft as CSV */
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/draft/words.ttl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Take all words of a draft as a SKOS vocabulary in Turtle */
+        get: operations["skos"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -591,6 +676,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Added: {
+            called: string;
+            item: string;
+            words: string[];
+        };
         Against: components["schemas"]["Test"] & {
             bound?: components["schemas"]["Bound"];
         };
@@ -657,6 +747,17 @@ export interface components {
             high: number;
             low: number;
         };
+        BusinessCalendar: {
+            seasons: {
+                [key: string]: components["schemas"]["Season"];
+            };
+            timeZone: string;
+            today: components["schemas"]["Clock"] | components["schemas"]["Fixed"] | components["schemas"]["Latest"];
+            /** @enum {string} */
+            weekStarts: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** @enum {string} */
+            yearStarts: "JANUARY" | "FEBRUARY" | "MARCH" | "APRIL" | "MAY" | "JUNE" | "JULY" | "AUGUST" | "SEPTEMBER" | "OCTOBER" | "NOVEMBER" | "DECEMBER";
+        };
         ByBands: components["schemas"]["Grouping"] & {
             column?: components["schemas"]["ColumnRef"];
             edges?: number[];
@@ -692,6 +793,7 @@ export interface components {
             model: string;
             publishable: boolean;
         };
+        Clock: components["schemas"]["Today"];
         Column: {
             /** @enum {string} */
             addsUp: "SUM" | "AVERAGE" | "LAST" | "NEVER";
@@ -795,11 +897,15 @@ export interface components {
             about: string;
             /** Format: int32 */
             basedOn: number;
+            calendar: components["schemas"]["BusinessCalendar"];
             /** Format: date-time */
             changedAt: string;
             changedBy: string;
             faults: components["schemas"]["FaultPart"][];
             files: {
+                [key: string]: string;
+            };
+            homes: {
                 [key: string]: string;
             };
             metrics: components["schemas"]["Metric"][];
@@ -860,6 +966,12 @@ export interface components {
             suggestion: string;
         };
         Figure: components["schemas"]["Measure"];
+        FileEdit: {
+            file: string;
+            path: string[];
+            rename: string;
+            value: unknown;
+        };
         FilesPut: {
             files: {
                 [key: string]: string;
@@ -873,6 +985,10 @@ export interface components {
             };
         };
         Filter: unknown;
+        Fixed: components["schemas"]["Today"] & {
+            /** Format: date */
+            day?: string;
+        };
         FollowUp: {
             added: string[];
             dropped: string[];
@@ -968,6 +1084,7 @@ export interface components {
             /** @enum {string} */
             proof: "DECLARED" | "VERIFIED" | "IN_SAMPLE";
         };
+        Latest: components["schemas"]["Today"];
         Link: {
             alsoCalled: string[];
             by: string;
@@ -1023,6 +1140,10 @@ export interface components {
             over: string;
             sql: string;
             unit: string;
+        };
+        MetricRequest: {
+            name: string;
+            words: string;
         };
         MetricValue: components["schemas"]["Basic"] & {
             metric?: string;
@@ -1139,6 +1260,12 @@ export interface components {
             reason: string;
             words: string;
         };
+        Proposed: {
+            metrics: components["schemas"]["Metric"][];
+            reason: string;
+            remarks: string[];
+            words: string;
+        };
         PublishRequest: {
             note: string;
             overrule: string;
@@ -1220,6 +1347,12 @@ export interface components {
         Schema: {
             name: string;
             tables: string[];
+        };
+        Season: {
+            /** @enum {string} */
+            first: "JANUARY" | "FEBRUARY" | "MARCH" | "APRIL" | "MAY" | "JUNE" | "JULY" | "AUGUST" | "SEPTEMBER" | "OCTOBER" | "NOVEMBER" | "DECEMBER";
+            /** @enum {string} */
+            last: "JANUARY" | "FEBRUARY" | "MARCH" | "APRIL" | "MAY" | "JUNE" | "JULY" | "AUGUST" | "SEPTEMBER" | "OCTOBER" | "NOVEMBER" | "DECEMBER";
         };
         SentencePart: {
             text: string;
@@ -1379,6 +1512,7 @@ export interface components {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
+        Today: unknown;
         Token: {
             /** Format: date-time */
             expiresAt: string;
@@ -1441,6 +1575,20 @@ export interface components {
             /** Format: int32 */
             start: number;
             text: string;
+        };
+        WordedMetric: {
+            edits: components["schemas"]["FileEdit"][];
+            proposed: components["schemas"]["Proposed"];
+            shown: components["schemas"]["AnswerPart"][];
+        };
+        WordsFile: {
+            name: string;
+            text: string;
+        };
+        WordsRead: {
+            added: components["schemas"]["Added"][];
+            edits: components["schemas"]["FileEdit"][];
+            passedOver: string[];
         };
     };
     responses: never;
@@ -1733,6 +1881,32 @@ export interface operations {
             };
         };
     };
+    metric: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MetricRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WordedMetric"];
+                };
+            };
+        };
+    };
     judge: {
         parameters: {
             query?: never;
@@ -1755,6 +1929,102 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AnswerPart"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WordsFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WordsRead"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    skos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

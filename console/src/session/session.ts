@@ -1,11 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { rest } from "../rest/client";
+import { rest, type Who } from "../rest/client";
 
 const WHO = ["who"];
 
 /** Who is signed in; fails with status 401 when nobody is. */
 export function useWho() {
   return useQuery({ queryKey: WHO, queryFn: rest.who, staleTime: Infinity });
+}
+
+/** Whether someone may change models. */
+export function isAuthor(who: Who) {
+  return who.role !== "asker";
 }
 
 export function useSignIn() {

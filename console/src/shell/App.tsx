@@ -1,12 +1,16 @@
 import { Center, Spinner } from "@chakra-ui/react";
+import { lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { AskPage } from "../ask/AskPage";
 import { ModelPage } from "../model/ModelPage";
 import { RestError } from "../rest/client";
 import { SignInPage } from "../session/SignInPage";
-import { useWho } from "../session/session";
+import { isAuthor, useWho } from "../session/session";
 import { Failure } from "./Failure";
 import { Shell } from "./Shell";
+
+const DraftPage = lazy(() => import("../draft/DraftPage"));
+const SourcesPage = lazy(() => import("../sources/SourcesPage"));
 
 /** Shows the sign-in page until someone is signed in, then the page of the address. */
 export function App() {
@@ -30,11 +34,19 @@ export function App() {
   }
   return (
     <Shell who={who.data}>
-      <Routes>
-        <Route path="/ask" element={<AskPage />} />
-        <Route path="/model" element={<ModelPage />} />
-        <Route path="*" element={<Navigate to="/ask" replace />} />
-      </Routes>
+      <Suspense fallback={<Spinner aria-label="Loading" />}>
+        <Routes>
+          <Route path="/ask" element={<AskPage />} />
+          <Route path="/model" element={<ModelPage />} />
+          {isAuthor(who.data) && (
+            <>
+              <Route path="/draft/:section?/:item?" element={<DraftPage />} />
+              <Route path="/sources" element={<SourcesPage />} />
+            </>
+          )}
+          <Route path="*" element={<Navigate to="/ask" replace />} />
+        </Routes>
+      </Suspense>
     </Shell>
   );
 }

@@ -3,7 +3,7 @@ import { useTheme } from "next-themes";
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 import type { Who } from "../rest/client";
-import { useSignOut } from "../session/session";
+import { isAuthor, useSignOut } from "../session/session";
 
 /** The frame of every page: where to go, who is signed in, light or dark. */
 export function Shell({ who, children }: { who: Who; children: ReactNode }) {
@@ -28,6 +28,12 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
             <HStack as="nav" gap="1" flex="1" aria-label="Pages">
               <Page to="/ask">Ask</Page>
               <Page to="/model">Model</Page>
+              {isAuthor(who) && (
+                <>
+                  <Page to="/draft">Draft</Page>
+                  <Page to="/sources">Sources</Page>
+                </>
+              )}
             </HStack>
             <Text textStyle="sm" color="fg.muted" hideBelow="md">
               {who.displayName}, {who.role}

@@ -27,7 +27,9 @@ import tools.jackson.databind.JsonNode;
       ModelRehearse.class,
       ModelPublish.class,
       ModelEditions.class,
-      ModelBack.class
+      ModelBack.class,
+      ModelWords.class,
+      ModelMetric.class
     },
     footer = {
       "%nFrom a warehouse to an edition:",

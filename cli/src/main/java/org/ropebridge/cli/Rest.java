@@ -8,7 +8,11 @@ import java.net.HttpURLConnection;
 import java.net.MalformedURLException;
 import java.net.URI;
 import java.net.UnknownHostException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,6 +48,38 @@ final class Rest {
   /** What the service sends as a file of the media type. */
   byte[] download(String path, Object body, String mediaType) {
     return exchange("POST", path, JSON.writeValueAsString(body), mediaType);
+  }
+
+  /** A file. */
+  byte[] download(String path) {
+    return exchange("GET", path, null, "*/*");
+  }
+
+  /** Sends a change. The JDK's plain connection knows no PATCH; its newer client does. */
+  JsonNode patch(String path, Object body) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(url + path))
+            .method("PATCH", HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)))
+            .header("Content-Type", "application/json")
+            .header("Accept", "application/json, application/problem+json")
+            .timeout(Duration.ofMillis(READ_MILLISECONDS));
+    if (token != null) {
+      request.header("Authorization", "Bearer " + token);
+    }
+    try {
+      HttpResponse<String> response =
+          HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofString());
+      if (response.statusCode() >= REFUSED_FROM) {
+        throw new Refusal(response.statusCode(), body(response.body()));
+      }
+      return body(response.body());
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new ClientException(Exit.FAILED, "Interrupted.");
+    } catch (IOException e) {
+      throw new ClientException(
+          Exit.FAILED, "The service at " + url + " did not answer: " + e.getMessage());
+    }
   }
 
   JsonNode put(String path, Object body) {

@@ -1,5 +1,6 @@
 package org.ropebridge.plan;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -234,6 +235,11 @@ public final class Restatement {
     Measure.Correlation correlation = (Measure.Correlation) measure;
     return phrases.correlation(
         operand(correlation.first()), operand(correlation.second()), grouping(correlation.over()));
+  }
+
+  /** Two numbers put together, in words. */
+  public String together(Measure.Operator operator, String left, String right) {
+    return phrases.arithmetic(operator, left, right, BigDecimal.ONE);
   }
 
   private String figure(Measure.Figure figure) {

@@ -9,7 +9,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class ConsolePages implements WebMvcConfigurer {
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
-    for (String page : new String[] {"/", "/ask", "/model", "/sign-in"}) {
+    for (String page :
+        new String[] {
+          "/", "/ask", "/model", "/draft", "/draft/*", "/draft/*/*", "/sources", "/sign-in"
+        }) {
       registry.addViewController(page).setViewName("forward:/index.html");
     }
   }

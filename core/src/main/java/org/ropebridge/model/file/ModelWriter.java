@@ -57,6 +57,13 @@ public final class ModelWriter {
     return files;
   }
 
+  /** What writes further metrics into a model's files. */
+  public static List<FileEdit> added(List<Metric> metrics) {
+    return metrics.stream()
+        .map(m -> FileEdit.set("metrics.yaml", List.of("metrics", m.name()), metric(m)))
+        .toList();
+  }
+
   private static String yaml(Map<String, Object> value) {
     return YamlText.block(value, 0) + "\n";
   }

@@ -14,7 +14,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.model.BusinessCalendar;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
@@ -22,6 +26,9 @@ import org.ropebridge.model.Table;
 import org.ropebridge.model.change.Change;
 import org.ropebridge.model.file.FileEdit;
 import org.ropebridge.model.file.ModelReader;
+import org.ropebridge.model.file.ModelWriter;
+import org.ropebridge.model.file.Places;
+import org.ropebridge.reading.MetricWords;
 import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.models.Engine;
@@ -71,9 +78,12 @@ class DraftController {
    * @param changedAt null when nobody has changed it
    * @param title what people call the model
    * @param about what it is for
+   * @param calendar what time words mean; null while the files cannot be read
    * @param tables as the files say; none while they cannot be read
    * @param faults of the files, in their order
    * @param proposals what a survey suggested and nobody has judged yet
+   * @param homes the file that each table (by {@code tables/NAME}) and each metric (by {@code
+   *     metrics/NAME}) stands in
    */
   record DraftPart(
       String model,
@@ -83,13 +93,15 @@ class DraftController {
       Instant changedAt,
       String title,
       String about,
+      BusinessCalendar calendar,
       List<Table> tables,
       List<Metric> metrics,
       List<SampleQuestion> questions,
       boolean publishable,
       List<FaultPart> faults,
       List<ProposalPart> proposals,
-      Map<String, String> files) {}
+      Map<String, String> files,
+      Map<String, String> homes) {}
 
   /** Something that a survey suggested, and why; the path says what it is about. */
   record ProposalPart(String path, String words, String reason) {
@@ -219,6 +231,52 @@ class DraftController {
     return drafts.changes(drafts.of(model));
   }
 
+  /** Words that a metric shall be made of. */
+  record MetricRequest(
+      @NotBlank @Pattern(regexp = NAME) String name, @NotBlank @Size(max = 1000) String words) {}
+
+  /**
+   * A metric that some words became.
+   *
+   * @param proposed the metrics, the one asked for last; none with the reason
+   * @param edits what would write them into the draft
+   * @param shown its values with these edits, over all time and by year; null without metrics
+   */
+  record WordedMetric(
+      MetricWords.Proposed proposed, List<FileEdit> edits, List<AnswerPart> shown) {}
+
+  @Operation(summary = "Make a metric of plain words, and see its values before it is kept")
+  @PostMapping("/models/{model}/draft/metric")
+  WordedMetric metric(@PathVariable String model, @Valid @RequestBody MetricRequest request) {
+    Account account = current.get();
+    Drafts.State state = drafts.of(model);
+    Engine engine = drafts.engine(state, account);
+    MetricWords.Proposed proposed =
+        new MetricWords(
+                engine.access().visible(), engine.reader(), LanguagePack.ENGLISH.vocabulary())
+            .propose(request.name(), request.words());
+    if (proposed.metrics().isEmpty()) {
+      return new WordedMetric(proposed, List.of(), List.of());
+    }
+    List<FileEdit> edits = ModelWriter.added(proposed.metrics());
+    Engine with = drafts.engine(drafts.with(state, edits), account);
+    String label = request.name().replace('_', ' ');
+    return new WordedMetric(
+        proposed,
+        edits,
+        Stream.of(label, label + " by year")
+            .map(q -> asking.ask(with, q, account))
+            .filter(a -> a.status().equals("answered"))
+            .toList());
+  }
+
+  @Operation(summary = "Read a question on a draft without computing anything")
+  @PostMapping("/models/{model}/draft/read")
+  AnswerPart read(@PathVariable String model, @Valid @RequestBody TryRequest request) {
+    Account account = current.get();
+    return asking.read(drafts.engine(drafts.of(model), account), request.question());
+  }
+
   @Operation(summary = "Ask the draft and the newest edition side by side")
   @PostMapping("/models/{model}/draft/ask")
   SideBySide ask(@PathVariable String model, @Valid @RequestBody TryRequest request) {
@@ -246,7 +304,8 @@ class DraftController {
 
   private DraftPart part(Drafts.State state) {
     ModelService.Checked checked = models.check(state.files());
-    Optional<Model> model = ModelReader.read(state.files()).model();
+    ModelReader.Result read = ModelReader.read(state.files());
+    Optional<Model> model = read.model();
     return new DraftPart(
         state.model(),
         state.revision(),
@@ -255,12 +314,26 @@ class DraftController {
         state.revision() == 0 ? null : state.changedAt(),
         model.map(Model::title).orElse(state.model()),
         model.map(Model::about).orElse(""),
+        model.map(Model::calendar).orElse(null),
         model.map(Model::tables).orElse(List.of()),
         model.map(Model::metrics).orElse(List.of()),
         model.map(Model::questions).orElse(List.of()),
         checked.publishable(),
         checked.faults().stream().map(FaultPart::of).toList(),
         state.proposals().stream().map(ProposalPart::of).toList(),
-        state.files());
+        state.files(),
+        model.map(m -> homes(m, read.places())).orElse(Map.of()));
+  }
+
+  private static Map<String, String> homes(Model model, Places places) {
+    Map<String, String> homes = new TreeMap<>();
+    for (Table table : model.tables()) {
+      homes.put("tables/" + table.name(), places.of("tables/" + table.name()).file());
+    }
+    for (Metric metric : model.metrics()) {
+      String path = "metrics-file/metrics/" + metric.name();
+      homes.put("metrics/" + metric.name(), places.of(path).file());
+    }
+    return homes;
   }
 }

@@ -154,6 +154,18 @@ class Drafts {
     return state(model, stored.save(draft));
   }
 
+  /** The draft as it would be after some edits; nothing is kept. */
+  State with(State draft, List<FileEdit> edits) {
+    return new State(
+        draft.model(),
+        edited(draft.files(), edits),
+        draft.revision(),
+        draft.basedOn(),
+        draft.proposals(),
+        draft.changedBy(),
+        draft.changedAt());
+  }
+
   private static Map<String, String> edited(Map<String, String> files, List<FileEdit> edits) {
     try {
       return FileEditor.apply(files, edits);
