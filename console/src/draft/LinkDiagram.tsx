@@ -72,14 +72,14 @@ export default function LinkDiagram({ draft }: { draft: Draft }) {
               markerHeight="8"
               orient="auto"
             >
-              <Box asChild fill="border.emphasized">
+              <Box asChild fill="fg.subtle">
                 <path d="M0,0 L8,4 L0,8 z" />
               </Box>
             </marker>
           </defs>
           {shape.links.map((l) => (
             <g key={l.key}>
-              <Box asChild stroke="border.emphasized" fill="none">
+              <Box asChild stroke="fg.subtle" fill="none">
                 <polyline
                   points={l.points.map((p) => `${p.x},${p.y}`).join(" ")}
                   markerEnd="url(#arrow)"

@@ -68,11 +68,14 @@ export function Meaning({ model, value, ask = "", onSave, onType }: MeaningProps
         )}
         {text.trim() === "" && suggestion && (
           <HStack>
-            <Text color="fg.muted">The draft reads it as {suggestion}</Text>
+            <Text>The draft reads it as {suggestion}</Text>
             <Button size="2xs" variant="surface" onClick={() => change(suggestion)}>
               That is right
             </Button>
           </HStack>
+        )}
+        {text.trim() === "" && own.data && !suggestion && (
+          <Text color="fg.muted">The draft does not answer it yet: {own.data.reason}</Text>
         )}
       </Box>
     </Field.Root>

@@ -13,6 +13,7 @@ import {
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { AnswerTable } from "../ask/AnswerTable";
+import { BigNumber } from "../ask/BigNumber";
 import { authoring, type MetricFromWords } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import type { DraftHold } from "./useDraft";
@@ -123,8 +124,14 @@ function Proposal({ made, isKeeping, onKeep }: ProposalProps) {
       </List.Root>
       {made.shown.map((answer) => (
         <Stack key={answer.question} gap="1">
-          <Text textStyle="sm">{answer.restatement || answer.reason}</Text>
-          {answer.columns.length > 0 && <AnswerTable answer={answer} />}
+          <Text textStyle="sm" color="fg.muted">
+            {answer.restatement}
+          </Text>
+          {answer.columns.length === 1 ? (
+            <BigNumber answer={answer} />
+          ) : (
+            <AnswerTable answer={answer} />
+          )}
         </Stack>
       ))}
       <Button alignSelf="start" size="sm" loading={isKeeping} onClick={onKeep}>

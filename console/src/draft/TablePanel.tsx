@@ -45,7 +45,7 @@ export function TablePanel({ table, hold }: { table: Table; hold: DraftHold }) {
         </Button>
       </HStack>
       <Card.Root>
-        <Card.Body>
+        <Card.Body gap="4">
           <SimpleGrid columns={{ base: 1, lg: 2 }} gap="4">
             <TextField
               label="One row is one"

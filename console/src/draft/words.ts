@@ -71,7 +71,7 @@ export function identifier(words: string) {
 }
 
 /** What a metric is computed over. */
-export const over = (metric: Metric) => (metric.table ? `over ${metric.table}` : "of metrics");
+export const over = (metric: Metric) => (metric.table ? `over ${metric.table}` : "made of metrics");
 
 /** What shall stand in a file: nothing at all rather than an empty text or list. */
 export const kept = (value: unknown) =>

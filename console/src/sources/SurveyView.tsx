@@ -73,8 +73,10 @@ export function SurveyView({ survey }: { survey: Survey }) {
                 </Table.Row>
                 {opened === path(t) && (
                   <Table.Row>
-                    <Table.Cell colSpan={5} bg="bg.subtle">
-                      <Columns table={t} />
+                    <Table.Cell colSpan={5} bg="bg.subtle" maxW="0">
+                      <Table.ScrollArea tabIndex={0} aria-label={`Columns of ${path(t)}`}>
+                        <Columns table={t} />
+                      </Table.ScrollArea>
                     </Table.Cell>
                   </Table.Row>
                 )}
