@@ -51,8 +51,9 @@ final class Figures {
    * What the groups that are kept meet.
    *
    * @param source the expression that holds all groups
+   * @param named which of them count
    */
-  Condition kept(String source) {
+  Condition kept(String source, Condition named) {
     Condition kept = DSL.noCondition();
     for (Plan.Keep keep : plan.keeps()) {
       Field<?> value = headings.field(keep.measure());
@@ -65,7 +66,9 @@ final class Figures {
                 DSL.condition(
                     above ? "{0} > ({1})" : "{0} < ({1})",
                     value,
-                    DSL.select(DSL.field("avg({0})", Object.class, value)).from(Names.of(source))));
+                    DSL.select(DSL.field("avg({0})", Object.class, value))
+                        .from(Names.of(source))
+                        .where(named)));
       }
     }
     return kept;

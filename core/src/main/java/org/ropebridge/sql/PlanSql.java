@@ -12,9 +12,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Query;
-import org.jooq.Record;
 import org.jooq.Select;
-import org.jooq.SelectConditionStep;
 import org.jooq.SelectOrderByStep;
 import org.jooq.impl.DSL;
 import org.ropebridge.model.ColumnRef;
@@ -77,7 +75,12 @@ final class PlanSql {
   SqlQuery write(DSLContext render) {
     int rowLimit = ground.rowLimit();
     Query query;
-    if (needsStages()) {
+    boolean needsStages = needsStages();
+    Optional<Select<?>> counted =
+        blocks.haveSizes() ? Optional.empty() : CountOfFound.of(plan, ground, headings);
+    if (counted.isPresent()) {
+      query = counted.get();
+    } else if (needsStages) {
       if (mayLeaveOutNames()) {
         blocks.leaveOutNames();
       }
@@ -148,6 +151,11 @@ final class PlanSql {
     return stages();
   }
 
+  /** Whether {@link #identified} gives a key of a row for each group, and no key twice. */
+  boolean findsRows() {
+    return blocks.areNamesLeftOut();
+  }
+
   /** Whether nothing but the keys of the groups matters until the groups to keep are known. */
   private boolean mayLeaveOutNames() {
     return plan.ranking().isEmpty()
@@ -194,9 +202,11 @@ final class PlanSql {
     }
     if (!plan.keeps().isEmpty()) {
       String source = ctes.add("all groups", stage);
-      SelectConditionStep<Record> kept =
-          select(carried(computed(plan))).from(Names.of(source)).where(figures.kept(source));
-      stage = kept;
+      Condition named = named();
+      stage =
+          select(carried(computed(plan)))
+              .from(Names.of(source))
+              .where(named.and(figures.kept(source, named)));
     }
     return plan.ranking().isPresent() ? ranked(stage, plan.ranking().get()) : stage;
   }
@@ -273,6 +283,17 @@ final class PlanSql {
     }
     measures.forEach(m -> fields.add(headings.field(m)));
     return List.copyOf(fields);
+  }
+
+  /** Rows that belong to no hut are no hut: they are not among the "huts with more than ...". */
+  private Condition named() {
+    Condition named = DSL.noCondition();
+    for (Grouping grouping : plan.groupings()) {
+      if (grouping instanceof Grouping.ByColumn) {
+        named = named.and(blocks.identity(grouping).isNotNull());
+      }
+    }
+    return named;
   }
 
   /** The groups at one end. Where the value that names a group is missing, it is not ranked. */

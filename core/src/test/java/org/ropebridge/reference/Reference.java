@@ -229,7 +229,12 @@ final class Reference {
 
   private static List<Group> kept(Plan plan, Map<Group, Map<Measure, Object>> computed) {
     List<Group> groups = new ArrayList<>(computed.keySet());
-    groups.removeIf(g -> !plan.keeps().stream().allMatch(k -> keeps(k, g, computed)));
+    if (!plan.keeps().isEmpty()) {
+      groups.removeIf(g -> !isSomething(g, plan.groupings()));
+      Map<Group, Map<Measure, Object>> counting = new LinkedHashMap<>();
+      groups.forEach(g -> counting.put(g, computed.get(g)));
+      groups.removeIf(g -> !plan.keeps().stream().allMatch(k -> keeps(k, g, counting)));
+    }
     return plan.ranking().map(r -> ranked(plan, r, groups, computed)).orElse(groups);
   }
 
@@ -274,6 +279,16 @@ final class Reference {
                         .count()
                     < ranking.count())
         .toList();
+  }
+
+  /** Rows that belong to no hut make no hut. */
+  private static boolean isSomething(Group group, List<Grouping> groupings) {
+    for (int i = 0; i < groupings.size(); i++) {
+      if (groupings.get(i) instanceof Grouping.ByColumn && identity(group, i).isEmpty()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static Optional<Object> identity(Group group, int index) {

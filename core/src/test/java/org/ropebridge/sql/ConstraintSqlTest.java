@@ -73,6 +73,26 @@ class ConstraintSqlTest {
   }
 
   @Test
+  void whatWasFoundIsCountedWhereItStands() {
+    Plan plan =
+        DemoModel.READER.read("how many members have more than 3 stays").plan().orElseThrow();
+    Access all = Access.unlimited(DemoModel.MODEL);
+    assertFalse(sql(plan, all, FOUND).contains("member.member"), sql(plan, all, FOUND));
+    assertTrue(sql(plan, all, Guarantees.NONE).contains("member.member"));
+    assertEquals(
+        DATABASE.run(sql(plan, all, Guarantees.NONE), List.of(3)),
+        DATABASE.run(sql(plan, all, FOUND), List.of(3)));
+    Access limited =
+        new Access(
+            DemoModel.MODEL,
+            DemoModel.MODEL,
+            Person.ANYONE,
+            Map.of("members", List.of(ExpressionParser.parse("type = 'A'"))),
+            Map.of());
+    assertTrue(sql(plan, limited, FOUND).contains("type = 'A'"));
+  }
+
+  @Test
   void whereRowsAreHiddenTheyAreStillLookedAt() {
     Plan plan = DemoModel.READER.read("how many members stayed in July").plan().orElseThrow();
     Access access =
