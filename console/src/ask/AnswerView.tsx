@@ -4,6 +4,7 @@ import type { Answer } from "../rest/client";
 import { AnswerTable } from "./AnswerTable";
 import { BigNumber } from "./BigNumber";
 import type { Picture } from "./Chart";
+import { Explained } from "./Explained";
 import { Handles } from "./Handles";
 import { Narrative } from "./Narrative";
 import { Proposals } from "./Proposals";
@@ -170,6 +171,7 @@ function NotComputed({ answer, onPick }: PickProps) {
   if (answer.status === "started_again") {
     return <Text role="status">{answer.reason}</Text>;
   }
+  if (answer.explained) return <Explained answer={answer} onPick={onPick} />;
   const choices = unclear ? answer.alternatives.map((a) => a.restatement) : answer.suggestions;
   return (
     <Card.Root>

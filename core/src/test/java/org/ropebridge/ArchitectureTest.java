@@ -51,7 +51,7 @@ class ArchitectureTest {
           .whereLayer("language")
           .mayOnlyBeAccessedByLayers("reading", "survey")
           .whereLayer("lexicon")
-          .mayOnlyBeAccessedByLayers("language", "reading", "steering")
+          .mayOnlyBeAccessedByLayers("language", "reading", "steering", "answer")
           .whereLayer("plan")
           .mayOnlyBeAccessedByLayers("lexicon", "language", "reading", "steering", "sql", "answer")
           .whereLayer("access")

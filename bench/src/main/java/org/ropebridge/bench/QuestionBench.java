@@ -225,13 +225,15 @@ public final class QuestionBench {
   Outcome outcome(Question question, Reading reading) {
     boolean declined = reading.status() == Reading.Status.DECLINED;
     boolean asked = reading.status() == Reading.Status.UNCLEAR;
-    if (question.expected().equals("!declined")) {
+    if (question.expected().equals("!explained")) {
+      return reading.status() == Reading.Status.EXPLAINED ? Outcome.RIGHT : Outcome.WRONG;
+    } else if (question.expected().equals("!declined")) {
       return declined || asked
           ? Outcome.RIGHT
           : reading.status() == Reading.Status.PARTLY ? Outcome.PARTLY : Outcome.WRONG;
     } else if (question.expected().equals("!asked")) {
       return asked ? Outcome.RIGHT : declined ? Outcome.DECLINED : Outcome.WRONG;
-    } else if (declined) {
+    } else if (declined || reading.status() == Reading.Status.EXPLAINED) {
       return Outcome.DECLINED;
     } else if (asked) {
       return Outcome.ASKED;

@@ -3,6 +3,7 @@ package org.ropebridge.cli;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import picocli.CommandLine.Help.Ansi;
 import tools.jackson.databind.JsonNode;
 
@@ -32,6 +33,8 @@ final class AnswerPrinter {
     boolean computed = answer.hasNonNull("plan") || !answer.path("columns").isEmpty();
     if (form == Form.json) {
       out.println(Rest.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(answer));
+    } else if (answer.hasNonNull("explained")) {
+      explained(answer);
     } else if (!computed) {
       refusal(answer);
     } else {
@@ -47,7 +50,36 @@ final class AnswerPrinter {
         err.println(answer.path("reason").asString());
       }
     }
-    return answer.path("status").asString().equals("answered") ? Exit.OK : Exit.REFUSED;
+    return exitCode(answer);
+  }
+
+  /** The exit code that tells how a question was understood. */
+  static int exitCode(JsonNode answer) {
+    return Set.of("answered", "explained").contains(answer.path("status").asString())
+        ? Exit.OK
+        : Exit.REFUSED;
+  }
+
+  private void explained(JsonNode answer) {
+    JsonNode explained = answer.path("explained");
+    out.println(strong(explained.path("title").asString(), "1"));
+    out.println();
+    explained.path("sentences").forEach(s -> out.println(s.asString()));
+    for (JsonNode definition : answer.path("definitions")) {
+      String over = definition.path("over").asString();
+      out.println(
+          "  "
+              + definition.path("word").asString()
+              + " = "
+              + definition.path("formula").asString()
+              + (over.isEmpty() ? "" : ", over " + over));
+    }
+    if (!answer.path("suggestions").isEmpty()) {
+      out.println();
+      out.println("Ask, for example:");
+      answer.path("suggestions").forEach(q -> out.println("  " + q.asString()));
+    }
+    out.flush();
   }
 
   private void table(JsonNode answer) {
@@ -206,7 +238,9 @@ final class AnswerPrinter {
     }
     TextTable.print(out, List.of("word", "read as", "means", "found"), List.of(), rows);
     out.println();
-    if (answer.path("restatement").asString().isEmpty()) {
+    if (answer.hasNonNull("explained")) {
+      explained(answer);
+    } else if (answer.path("restatement").asString().isEmpty()) {
       out.flush();
       refusal(answer);
     } else {
@@ -222,7 +256,7 @@ final class AnswerPrinter {
       section("Rules:", why.path("rules"));
       section("Runners-up:", why.path("runnersUp"));
     }
-    return answer.path("status").asString().equals("answered") ? Exit.OK : Exit.REFUSED;
+    return exitCode(answer);
   }
 
   private void section(String heading, JsonNode lines) {

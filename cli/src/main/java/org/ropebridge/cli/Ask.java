@@ -128,7 +128,7 @@ final class Ask implements Callable<Integer> {
     out.flush();
     System.out.write(file);
     System.out.flush();
-    return answer.path("status").asString().equals("answered") ? Exit.OK : Exit.REFUSED;
+    return AnswerPrinter.exitCode(answer);
   }
 
   /** Answers every line; a line that fails says so and the rest go on. */
@@ -163,7 +163,7 @@ final class Ask implements Callable<Integer> {
             threads.put(name, answer.path("thread").path("thread").asString());
           }
           answer.properties().forEach(p -> result.set(p.getKey(), p.getValue()));
-          allAnswered &= answer.path("status").asString().equals("answered");
+          allAnswered &= AnswerPrinter.exitCode(answer) == Exit.OK;
         } catch (JacksonException e) {
           result.put("id", number);
           result.put("status", "failed").put("reason", "line " + number + " is not JSON");

@@ -60,6 +60,24 @@ public final class Definitions {
     return List.copyOf(all.values());
   }
 
+  /** The definitions of a metric; one made of others is followed by those. */
+  public List<Definition> of(Metric metric) {
+    Map<String, Definition> all = new LinkedHashMap<>();
+    add(metric, all);
+    return List.copyOf(all.values());
+  }
+
+  /** The metrics that a metric's arithmetic names. */
+  List<Metric> parts(Metric metric) {
+    return model.metrics().stream()
+        .filter(other -> named(other).matcher(metric.sql()).find())
+        .toList();
+  }
+
+  private static Pattern named(Metric metric) {
+    return Pattern.compile("\\b" + Pattern.quote(metric.name()) + "\\b");
+  }
+
   private static List<Filter> filters(Measure measure) {
     if (measure instanceof Measure.Narrowed narrowed) {
       return narrowed.filters();
@@ -77,13 +95,9 @@ public final class Definitions {
       return;
     }
     String formula = metric.sql();
-    List<Metric> parts = new ArrayList<>();
-    for (Metric other : model.metrics()) {
-      Pattern name = Pattern.compile("\\b" + Pattern.quote(other.name()) + "\\b");
-      if (name.matcher(metric.sql()).find()) {
-        formula = name.matcher(formula).replaceAll(other.label());
-        parts.add(other);
-      }
+    List<Metric> parts = parts(metric);
+    for (Metric part : parts) {
+      formula = named(part).matcher(formula).replaceAll(part.label());
     }
     all.put(metric.name(), new Definition(metric.label(), metric.about(), formula, ""));
     parts.forEach(p -> add(p, all));

@@ -97,7 +97,10 @@ public final class Narrative {
       Optional<BigDecimal> value = number(row.get(i));
       boolean moved =
           measure instanceof Measure.Compared c && c.move() != Measure.Move.BEFORE && i > 0;
-      if (value.isEmpty()) {
+      if (value.isEmpty() && row.get(i) != null) {
+        String text = CellText.of(row.get(i), column);
+        sentences.add(new Sentence(Voice.BRIEF, capital(column.name()) + ": " + text + "."));
+      } else if (value.isEmpty()) {
         sentences.add(new Sentence(Voice.BRIEF, "There is no value for " + column.name() + "."));
       } else if (moved) {
         sentences.add(new Sentence(Voice.BRIEF, moved(value.get(), column)));

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.lexicon.AboutFrame;
 import org.ropebridge.lexicon.Akin;
 import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.lexicon.Meaning;
@@ -296,6 +297,11 @@ final class EnglishVocabulary implements Vocabulary {
   @Override
   public Set<String> personWords() {
     return PERSON_WORDS;
+  }
+
+  @Override
+  public List<AboutFrame> aboutFrames() {
+    return EnglishAbout.all();
   }
 
   @Override

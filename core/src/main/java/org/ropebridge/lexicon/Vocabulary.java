@@ -49,6 +49,9 @@ public interface Vocabulary {
   /** Singular words for people, which "who" may ask for. */
   Set<String> personWords();
 
+  /** Questions about the model itself, as words around the names of its items. */
+  List<AboutFrame> aboutFrames();
+
   /** Common words of the language that are never slips of a model's words. */
   boolean isCommon(String word);
 }

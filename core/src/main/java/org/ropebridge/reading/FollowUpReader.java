@@ -201,6 +201,7 @@ final class FollowUpReader {
           !same && (said.leans() || alone.status() != Status.ANSWERED || !said.isWhole());
       case PARTLY -> alone.status() != Status.ANSWERED && (said.leans() || more);
       case UNCLEAR -> said.leans() || alone.plan().isEmpty();
+      case EXPLAINED -> false;
       case DECLINED -> said.leans() && alone.status() != Status.ANSWERED;
     };
   }

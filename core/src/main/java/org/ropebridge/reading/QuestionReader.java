@@ -42,6 +42,7 @@ public final class QuestionReader {
   private final Suggestions suggestions;
   private final FollowUpReader followUps;
   private final SqlSamples sqlSamples;
+  private final AboutReader aboutReader;
 
   /**
    * Makes a reader.
@@ -65,6 +66,7 @@ public final class QuestionReader {
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())
         .forEach(q -> samples.putIfAbsent(SampleQuestions.key(q.ask()), q));
     this.sqlSamples = new SqlSamples(model, lexicon);
+    this.aboutReader = new AboutReader(model, lexicon, language.vocabulary());
     this.suggestions = new Suggestions(model, language, this);
     this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
   }
@@ -94,7 +96,7 @@ public final class QuestionReader {
         sample == null
             ? readPlainly(question)
             : following(sample, question).orElseGet(() -> readPlainly(question));
-    return reading.status() == Status.ANSWERED
+    return reading.status() == Status.ANSWERED || reading.status() == Status.EXPLAINED
         ? reading
         : reading.withSuggestions(suggestions.near(question));
   }
@@ -125,7 +127,10 @@ public final class QuestionReader {
     boolean readable = !before.isEmpty() && refusal(question).isEmpty() && alone.sql().isEmpty();
     boolean sample =
         alone.assumptions().stream().anyMatch(Assumption.FollowedSample.class::isInstance);
-    return readable && !sample ? followUps.read(question, alone, before, withChoices) : alone;
+    boolean aboutTheModel = alone.status() == Status.EXPLAINED;
+    return readable && !sample && !aboutTheModel
+        ? followUps.read(question, alone, before, withChoices)
+        : alone;
   }
 
   /** The reading that an agreed sample question gives to its own words. */
@@ -161,11 +166,35 @@ public final class QuestionReader {
     if (refusal.isPresent()) {
       return Chooser.declined(question, List.of(), List.of(), refusal.get());
     }
+    Optional<Reading> about = aboutReader.read(question).map(u -> about(question, u));
+    if (about.isPresent()) {
+      return about.get();
+    }
     Parser.Parsed parsed = parser.question(Tokens.of(question));
     return chooser.choose(
         question,
         parsed,
         candidates.of(parsed.sequences(), sequence -> Assembly.of(sequence, scope)));
+  }
+
+  private Reading about(String question, AboutReader.Understood understood) {
+    return understood
+        .about()
+        .map(a -> Reading.about(question, a, understood.words()))
+        .orElseGet(
+            () ->
+                new Reading(
+                    question,
+                    Status.ANSWERED,
+                    understood.plan(),
+                    understood.plan().map(restatement::of),
+                    understood.words(),
+                    List.of(),
+                    List.of(),
+                    "",
+                    List.of(),
+                    List.of(),
+                    Reading.Explanation.NONE));
   }
 
   /** Why a text is not read at all. */

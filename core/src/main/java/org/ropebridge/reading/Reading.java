@@ -20,6 +20,7 @@ import org.ropebridge.plan.Plan;
  * @param explanation how the reading came about, for authors
  * @param sql the author's own SQL, where a sample question in SQL was asked
  * @param followUp how it leans on the question before, when it does
+ * @param about what it asks of the model itself, when it does
  */
 public record Reading(
     String question,
@@ -34,7 +35,40 @@ public record Reading(
     List<String> suggestions,
     Explanation explanation,
     Optional<AuthorSql> sql,
-    Optional<FollowUp> followUp) {
+    Optional<FollowUp> followUp,
+    Optional<About> about) {
+
+  /** A reading of what the data can answer. */
+  Reading(
+      String question,
+      Status status,
+      Optional<Plan> plan,
+      Optional<String> restatement,
+      List<WordUse> words,
+      List<String> unread,
+      List<Choice> choices,
+      String reason,
+      List<Assumption> assumptions,
+      List<String> suggestions,
+      Explanation explanation,
+      Optional<AuthorSql> sql,
+      Optional<FollowUp> followUp) {
+    this(
+        question,
+        status,
+        plan,
+        restatement,
+        words,
+        unread,
+        choices,
+        reason,
+        assumptions,
+        suggestions,
+        explanation,
+        sql,
+        followUp,
+        Optional.empty());
+  }
 
   /** A reading that needs no SQL of the author's. */
   Reading(
@@ -63,6 +97,25 @@ public record Reading(
         explanation,
         Optional.empty(),
         Optional.empty());
+  }
+
+  /** A question about the model itself. */
+  static Reading about(String question, About about, List<WordUse> words) {
+    return new Reading(
+        question,
+        Status.EXPLAINED,
+        Optional.empty(),
+        Optional.empty(),
+        words,
+        List.of(),
+        List.of(),
+        "",
+        List.of(),
+        List.of(),
+        Explanation.NONE,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of(about));
   }
 
   /** A question that an agreed sample question answers by the author's own SQL. */
@@ -132,6 +185,8 @@ public record Reading(
     ANSWERED,
     /** Some words could not be read; the plan leaves them out, and the answer says so first. */
     PARTLY,
+    /** It asks about the model itself, and is answered in words. */
+    EXPLAINED,
     /** Several meanings are as likely; the asker chooses. */
     UNCLEAR,
     /** The model does not cover it. */

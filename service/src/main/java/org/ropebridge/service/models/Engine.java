@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.ropebridge.access.Access;
 import org.ropebridge.answer.Definitions;
+import org.ropebridge.answer.Explanations;
 import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.reading.Proposals;
@@ -27,6 +28,7 @@ public record Engine(
     Notices notices,
     Narrative narrative,
     Definitions definitions,
+    Explanations explanations,
     Steering steering,
     CompletableFuture<Proposals> proposals) {
 

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.ropebridge.access.Access;
 import org.ropebridge.access.Person;
 import org.ropebridge.answer.Definitions;
+import org.ropebridge.answer.Explanations;
 import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.language.LanguagePack;
@@ -157,6 +158,7 @@ public class Engines {
         new Notices(access, reader.periods(), reader.restatement()),
         new Narrative(access.visible(), reader.periods()),
         new Definitions(access.visible()),
+        new Explanations(access.visible()),
         Steering.of(access.visible(), values, reader),
         vectors.proposals(access.visible()));
   }

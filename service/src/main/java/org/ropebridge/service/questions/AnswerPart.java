@@ -18,7 +18,7 @@ import org.ropebridge.steering.NextQuestions;
 /**
  * An answer as it is sent.
  *
- * @param status answered, partly, unclear, declined, or started_again for the words that begin a
+ * @param status answered, explained, partly, unclear, declined, or started_again for the words that begin a
  *     thread anew
  * @param restatement the plan in words; empty without a plan
  * @param reason why it is not answered in full; empty when it is
@@ -38,6 +38,7 @@ import org.ropebridge.steering.NextQuestions;
  * @param trail the steps that led here, with their times
  * @param explanation how the reading came about; null unless asked for
  * @param followUp what it keeps and changes of the question before; null when it stands by itself
+ * @param explained what there is to say of the model, where that was asked; null elsewhere
  * @param thread where it is kept; null when it is not
  */
 public record AnswerPart(
@@ -65,6 +66,7 @@ public record AnswerPart(
     List<StepPart> trail,
     Reading.Explanation explanation,
     FollowUp followUp,
+    ExplainedPart explained,
     ThreadService.Kept thread,
     String model,
     int edition) {
@@ -108,6 +110,15 @@ public record AnswerPart(
       return new SentencePart(sentence.voice().name().toLowerCase(Locale.ROOT), sentence.text());
     }
   }
+
+  /**
+   * What there is to say of the model.
+   *
+   * @param title what it is about
+   * @param sentences in order; formulas are among the definitions, further questions among the
+   *     suggestions
+   */
+  record ExplainedPart(String title, List<String> sentences) {}
 
   /** Something to know. */
   record NoticePart(String kind, String text) {

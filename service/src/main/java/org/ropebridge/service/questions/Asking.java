@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.ropebridge.answer.Charts;
+import org.ropebridge.answer.Explanations;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.answer.Rows;
@@ -423,6 +424,7 @@ public class Asking {
       List<AnswerPart.NoticePart> notices) {
     Engine engine = answering.engine();
     Reading reading = answering.reading();
+    Optional<Explanations.Explained> explained = reading.about().map(engine.explanations()::of);
     boolean list =
         reading.plan().filter(p -> p.picture().isEmpty() && isBestAsTable(p)).isPresent();
     Optional<Map<String, Object>> chart =
@@ -455,16 +457,22 @@ public class Asking {
         query
             .flatMap(q -> reading.plan().map(p -> engine.steering().next().after(p, rows.size())))
             .orElse(List.of()),
-        reading.plan().map(engine.definitions()::of).orElse(List.of()),
+        explained
+            .map(Explanations.Explained::definitions)
+            .or(() -> reading.plan().map(engine.definitions()::of))
+            .orElse(List.of()),
         notices,
         reading.choices().stream()
             .map(c -> new AnswerPart.AlternativePart(c.restatement()))
             .toList(),
-        reading.suggestions(),
+        explained.map(Explanations.Explained::questions).orElse(reading.suggestions()),
         engine.proposed(reading),
         answering.trail().steps,
         answering.explain() ? reading.explanation() : null,
         reading.followUp().filter(f -> !f.startsAgain()).orElse(null),
+        explained
+            .map(e -> new AnswerPart.ExplainedPart(e.title(), e.sentences()))
+            .orElse(null),
         answering.kept(),
         engine.model(),
         engine.edition());

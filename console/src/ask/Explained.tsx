@@ -1,0 +1,59 @@
+import { Button, Card, Code, DataList, Heading, Stack, Text, Wrap } from "@chakra-ui/react";
+import type { Answer } from "../rest/client";
+
+interface ExplainedProps {
+  answer: Answer;
+  onPick: (question: string) => void;
+}
+
+/** What the model's author says of a word, of the tables, or of all that can be asked. */
+export function Explained({ answer, onPick }: ExplainedProps) {
+  if (!answer.explained) return null;
+  const { title, sentences } = answer.explained;
+  return (
+    <Card.Root>
+      <Card.Header pb="2">
+        <Heading as="h1" size="lg">
+          {title}
+        </Heading>
+      </Card.Header>
+      <Card.Body gap="4">
+        <Stack gap="1">
+          {sentences.map((s, i) => (
+            <Text key={i}>{s}</Text>
+          ))}
+        </Stack>
+        {answer.definitions.length > 0 && (
+          <DataList.Root orientation="horizontal">
+            {answer.definitions.map((d) => (
+              <DataList.Item key={d.word} alignItems="start">
+                <DataList.ItemLabel>{d.word}</DataList.ItemLabel>
+                <DataList.ItemValue display="block">
+                  {d.meaning && !sentences.includes(d.meaning) && <Text>{d.meaning}</Text>}
+                  <Text textStyle="sm" color="fg.muted">
+                    {d.over && `Over ${d.over}: `}
+                    <Code colorPalette="gray">{d.formula}</Code>
+                  </Text>
+                </DataList.ItemValue>
+              </DataList.Item>
+            ))}
+          </DataList.Root>
+        )}
+        {answer.suggestions.length > 0 && (
+          <Stack gap="2">
+            <Text textStyle="sm" color="fg.muted">
+              Ask, for example:
+            </Text>
+            <Wrap>
+              {answer.suggestions.map((q) => (
+                <Button key={q} size="sm" variant="surface" onClick={() => onPick(q)}>
+                  {q}
+                </Button>
+              ))}
+            </Wrap>
+          </Stack>
+        )}
+      </Card.Body>
+    </Card.Root>
+  );
+}

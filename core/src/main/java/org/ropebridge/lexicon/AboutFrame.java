@@ -1,0 +1,46 @@
+package org.ropebridge.lexicon;
+
+import java.util.List;
+
+/**
+ * The words of a question about the model itself, around what it is about.
+ *
+ * @param words plain words in order; {@link #SLOT} stands for one or more words that name an item
+ */
+public record AboutFrame(Kind kind, List<String> words) {
+  public static final String SLOT = "*";
+
+  public AboutFrame {
+    words = List.copyOf(words);
+  }
+
+  /** A frame written as one text: {@code "what does * mean"}. */
+  public static AboutFrame of(Kind kind, String text) {
+    return new AboutFrame(kind, List.of(text.split(" ")));
+  }
+
+  /** How many words it has besides what it is about. */
+  public int fixedWords() {
+    return (int) words.stream().filter(w -> !w.equals(SLOT)).count();
+  }
+
+  /** What is asked of the model. */
+  public enum Kind {
+    /** What an item means and how it is computed. */
+    MEANING,
+    /** The same, unless the item is named as a thing that there is: "what is the occupancy". */
+    MEANING_OF_BARE_NAME,
+    /** Which tables and source an item comes from. */
+    ORIGIN,
+    /** What can be asked. */
+    COVERAGE,
+    /** Which metrics there are. */
+    METRICS,
+    /** Which tables there are. */
+    TABLES,
+    /** How two tables hang together. */
+    RELATION,
+    /** How recent the data is, all of it or that of a table. */
+    RECENCY
+  }
+}
