@@ -190,3 +190,30 @@ test("faults show beside the draft as soon as they are made", async ({ page }) =
   await section(page, "Rehearse and publish");
   await expect(page.getByRole("button", { name: "Rehearse", exact: true })).toBeDisabled();
 });
+
+test("an author says what an answer should have meant", async ({ page }) => {
+  client("model", "push", join(import.meta.dirname, "../../demo/src/main/resources/huts/model"), "--force");
+  await signIn(page, "mira");
+  await page.goto("/ask?model=huts&q=" + encodeURIComponent("carbon by valley"));
+  await expect(page.getByRole("heading", { name: "This cannot be answered" })).toBeVisible();
+  await page.getByRole("button", { name: "This should have meant something else" }).click();
+  await page.getByLabel("Means").fill("supply cost by valley");
+  await expect(page.getByText("Read as supply cost by valley")).toBeVisible();
+  await page.getByRole("button", { name: "See what changes" }).click();
+  await expect(page.getByText("would then be answered by supply cost by valley")).toBeVisible();
+  await expect(page.getByText("is read otherwise")).toBeVisible();
+  await page.getByRole("button", { name: "Keep in the draft" }).click();
+  await expect(page.getByText("Kept in the draft as an agreed sample question.")).toBeVisible();
+  await page.goto("/draft/questions?model=huts");
+  await expect(page.getByRole("heading", { name: "carbon by valley" })).toBeVisible();
+});
+
+test("questions about the model are answered in its author's words", async ({ page }) => {
+  await signIn(page, "tobin");
+  await page.getByLabel("Question", { exact: true }).fill("what does long stay mean");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("Long stay is a condition of stays")).toBeVisible();
+  await expect(page.getByText("departure - arrival >= 4")).toBeVisible();
+  await page.getByRole("button", { name: "number of stays for long stay" }).click();
+  await expect(page.getByTestId("number")).toBeVisible();
+});

@@ -1,6 +1,7 @@
 import { Alert, Box, Button, Card, Flex, Heading, List, Stack, Text, Wrap } from "@chakra-ui/react";
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { Answer } from "../rest/client";
+import { isAuthor, useWho } from "../session/session";
 import { AnswerTable } from "./AnswerTable";
 import { BigNumber } from "./BigNumber";
 import type { Picture } from "./Chart";
@@ -13,6 +14,7 @@ import { TakeAlong } from "./TakeAlong";
 import { Words } from "./Words";
 
 const Chart = lazy(() => import("./Chart"));
+const Correction = lazy(() => import("../draft/Correction"));
 
 interface AnswerViewProps {
   answer: Answer;
@@ -22,6 +24,7 @@ interface AnswerViewProps {
 
 /** An answer: how it was read, what came out, what to know about it, and how it was computed. */
 export function AnswerView({ answer, onAsk }: AnswerViewProps) {
+  const who = useWho();
   const pick = (question: string) => onAsk(question, true);
   const computed =
     answer.status !== "unclear" && (answer.plan !== null || answer.columns.length > 0);
@@ -39,6 +42,11 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
         <Computed answer={answer} onPick={pick} onAsk={onAsk} />
       ) : (
         <NotComputed answer={answer} onPick={pick} />
+      )}
+      {who.data && isAuthor(who.data) && answer.status !== "started_again" && (
+        <Suspense>
+          <Correction key={answer.question} answer={answer} />
+        </Suspense>
       )}
     </Stack>
   );

@@ -22,6 +22,7 @@ export type Proposal = Schemas["ProposalPart"];
 export type Change = Schemas["Change"];
 export type SideBySide = Schemas["SideBySide"];
 export type MetricFromWords = Schemas["WordedMetric"];
+export type Correction = Schemas["Correction"];
 export type WordsRead = Schemas["WordsRead"];
 export type Rehearsal = Schemas["RehearsalPart"];
 export type Job = Schemas["JobPart"];
@@ -221,6 +222,8 @@ export const authoring = {
     send<Answer>("POST", `${of(model)}/draft/read`, { question }, signal),
   metric: (model: string, name: string, words: string) =>
     send<MetricFromWords>("POST", `${of(model)}/draft/metric`, { name, words }),
+  correct: (model: string, question: string, meant: { means?: string; sql?: string }) =>
+    send<Correction>("POST", `${of(model)}/draft/correction`, { question, ...meant }),
   readWords: (model: string, name: string, text: string) =>
     send<WordsRead>("POST", `${of(model)}/draft/words`, { name, text }),
   wordsAddress: (model: string, form: "csv" | "ttl") => `${of(model)}/draft/words.${form}`,

@@ -106,8 +106,7 @@ public final class ExpertBench {
           reading.status() == Reading.Status.ANSWERED && !question.expected().startsWith("!");
       if (fit) {
         String byHand = whole.getOrDefault(question.ask(), question.expected());
-        compared.add(
-            compare(question.ask(), writer.write(reading.plan().orElseThrow()), byHand));
+        compared.add(compare(question.ask(), writer.write(reading.plan().orElseThrow()), byHand));
       }
     }
     report(compared);

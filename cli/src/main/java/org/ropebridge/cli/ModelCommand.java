@@ -29,7 +29,8 @@ import tools.jackson.databind.JsonNode;
       ModelEditions.class,
       ModelBack.class,
       ModelWords.class,
-      ModelMetric.class
+      ModelMetric.class,
+      ModelCorrect.class
     },
     footer = {
       "%nFrom a warehouse to an edition:",

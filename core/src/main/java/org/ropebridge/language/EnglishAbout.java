@@ -56,10 +56,13 @@ final class EnglishAbout {
         frames,
         Kind.MEANING_OF_BARE_NAME,
         "what is *",
+        "what's *",
         "whats *",
         "what are *",
         "what is a *",
-        "what is an *");
+        "what is an *",
+        "what's a *",
+        "what's an *");
     put(
         frames,
         Kind.ORIGIN,

@@ -73,7 +73,7 @@ final class AboutReader {
         Optional<Understood> understood = between(start, end, asked);
         if (understood.isPresent()) {
           return understood;
-        } else if (!isIdle(asked, start)) {
+        } else if (!isIdle(asked, start) && !is(Role.LIST, start, asked)) {
           break;
         }
       }
@@ -92,13 +92,16 @@ final class AboutReader {
   }
 
   private static boolean isIdle(Asked asked, int at) {
-    return asked.tokens().get(at).kind() == Token.Kind.SIGN
-        || asked.mentions().stream()
-            .anyMatch(
-                m ->
-                    m.from() <= at
-                        && at < m.to()
-                        && m.meaning().equals(new Meaning.FunctionWord(Role.FILLER)));
+    return asked.tokens().get(at).kind() == Token.Kind.SIGN || is(Role.FILLER, at, asked);
+  }
+
+  private static boolean is(Role role, int at, Asked asked) {
+    return asked.mentions().stream()
+        .anyMatch(
+            m ->
+                m.from() <= at
+                    && at < m.to()
+                    && m.meaning().equals(new Meaning.FunctionWord(role)));
   }
 
   // ---- fitting the words
@@ -117,7 +120,7 @@ final class AboutReader {
     } else if (from >= end) {
       return false;
     } else if (!words.get(at).equals(AboutFrame.SLOT)) {
-      boolean same = asked.tokens().get(from).plain().equals(words.get(at));
+      boolean same = says(asked.tokens().get(from), words.get(at));
       // "the data" as well as "data": an article in front changes nothing here.
       boolean article = !same && isIdle(asked, from);
       return same && fits(words, at + 1, asked, from + 1, end, slots)
@@ -131,6 +134,12 @@ final class AboutReader {
       slots.remove(slots.size() - 1);
     }
     return false;
+  }
+
+  /** Whether a token is the word, also one that is drawn together: "what's". */
+  private static boolean says(Token token, String word) {
+    return token.plain().equals(word)
+        || Tokens.plain(token.text()).replace('\u2019', '\'').equals(word);
   }
 
   // ---- what is asked

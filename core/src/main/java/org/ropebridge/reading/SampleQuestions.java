@@ -89,6 +89,11 @@ public final class SampleQuestions {
     return reading.unread().stream().allMatch(w -> Character.isUpperCase(w.charAt(0)));
   }
 
+  /** Whether two questions say the same words. */
+  public static boolean areSame(String one, String other) {
+    return key(one).equals(key(other));
+  }
+
   /** The words of a question without signs, to see whether two are the same. */
   static String key(String question) {
     return String.join(

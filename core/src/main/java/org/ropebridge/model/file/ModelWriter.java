@@ -64,6 +64,16 @@ public final class ModelWriter {
         .toList();
   }
 
+  /**
+   * What writes a sample question into a model's files.
+   *
+   * @param index its place among the sample questions; their number for a further one
+   */
+  public static FileEdit set(SampleQuestion sample, int index) {
+    return FileEdit.set(
+        "questions.yaml", List.of("questions", Integer.toString(index)), question(sample));
+  }
+
   private static String yaml(Map<String, Object> value) {
     return YamlText.block(value, 0) + "\n";
   }

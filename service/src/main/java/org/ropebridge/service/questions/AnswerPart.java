@@ -18,8 +18,8 @@ import org.ropebridge.steering.NextQuestions;
 /**
  * An answer as it is sent.
  *
- * @param status answered, explained, partly, unclear, declined, or started_again for the words that begin a
- *     thread anew
+ * @param status answered, explained, partly, unclear, declined, or started_again for the words that
+ *     begin a thread anew
  * @param restatement the plan in words; empty without a plan
  * @param reason why it is not answered in full; empty when it is
  * @param plan what was computed; null without one

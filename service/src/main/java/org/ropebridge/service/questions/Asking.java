@@ -470,9 +470,7 @@ public class Asking {
         answering.trail().steps,
         answering.explain() ? reading.explanation() : null,
         reading.followUp().filter(f -> !f.startsAgain()).orElse(null),
-        explained
-            .map(e -> new AnswerPart.ExplainedPart(e.title(), e.sentences()))
-            .orElse(null),
+        explained.map(e -> new AnswerPart.ExplainedPart(e.title(), e.sentences())).orElse(null),
         answering.kept(),
         engine.model(),
         engine.edition());

@@ -57,6 +57,12 @@ public class ThreadService {
     return before(after(thread, place));
   }
 
+  /** The different questions that an account asked a model, the newest first. */
+  @Transactional(readOnly = true)
+  public List<String> asked(Account account, String model, int most) {
+    return turns.findQuestions(account.id(), model, Limit.of(most));
+  }
+
   private static List<String> before(Optional<Turn> last) {
     List<String> restatements = new ArrayList<>();
     Optional<Turn> turn = last;
