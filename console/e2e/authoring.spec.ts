@@ -94,7 +94,7 @@ test("from a source to an edition, and back", async ({ page }) => {
   await page.getByLabel("What it is").fill("charge amount per stay");
   await page.getByLabel("What people call it").fill("income per stay");
   await page.keyboard.press("Enter");
-  await expect(page.getByText("Divided by number of stays")).toBeVisible();
+  await expect(page.getByText("Divided by number of stays:")).toBeVisible();
   await expect(page.getByTestId("number")).toContainText(/^[\d,.]+/);
   await page.getByRole("button", { name: "Keep in the draft" }).click();
   await expect(page.getByRole("button", { name: "Close income per stay" })).toBeVisible();
@@ -102,7 +102,7 @@ test("from a source to an edition, and back", async ({ page }) => {
   // A sample question; its meaning is read while it is typed.
   await section(page, "Sample questions");
   await page.getByLabel("Question as people ask it").fill("what does a visit bring us");
-  await page.getByLabel("Means").fill("income per visitt");
+  await page.getByLabel("Means").fill("incomes per stay");
   await expect(page.getByText(/Read as income per stay/)).toBeVisible();
   await page.getByLabel("Means").fill("income per stay");
   await page.getByRole("button", { name: "Add as agreed" }).click();
@@ -192,7 +192,12 @@ test("faults show beside the draft as soon as they are made", async ({ page }) =
 });
 
 test("an author says what an answer should have meant", async ({ page }) => {
-  client("model", "push", join(import.meta.dirname, "../../demo/src/main/resources/huts/model"), "--force");
+  client(
+    "model",
+    "push",
+    join(import.meta.dirname, "../../demo/src/main/resources/huts/model"),
+    "--force",
+  );
   await signIn(page, "mira");
   await page.goto("/ask?model=huts&q=" + encodeURIComponent("carbon by valley"));
   await expect(page.getByRole("heading", { name: "This cannot be answered" })).toBeVisible();

@@ -35,3 +35,10 @@ describe("cells", () => {
     );
   });
 });
+
+it("days and times are written as people write them", () => {
+  const column = { name: "alarm time", kind: "date", unit: "", shownAs: "number" };
+  expect(cellText("2026-10-08", column)).toBe("8 Oct 2026");
+  expect(cellText("2026-10-08T11:53:07", column)).toBe("8 Oct 2026, 11:53");
+  expect(cellText(null, column)).toBe("(none)");
+});

@@ -32,6 +32,11 @@ export function cellText(value: unknown, column: AnswerColumn): string {
     case "week":
     case "day":
       return date(value, { day: "numeric", month: "short", year: "numeric" });
+    case "date": {
+      const [day, time] = String(value).split("T");
+      const text = date(day, { day: "numeric", month: "short", year: "numeric" });
+      return time ? `${text}, ${time.slice(0, 5)}` : text;
+    }
     case "day_of_week":
       return DAYS[Number(value) - 1] ?? String(value);
     case "month_of_year":

@@ -50,8 +50,7 @@ function Fields({ answer }: { answer: Answer }) {
   const bySql = way === WAYS[1];
   const text = bySql ? sql : means;
   const see = useMutation({
-    mutationFn: () =>
-      authoring.correct(answer.model, answer.question, bySql ? { sql } : { means }),
+    mutationFn: () => authoring.correct(answer.model, answer.question, bySql ? { sql } : { means }),
   });
   const keep = useMutation({
     mutationFn: async (seen: Seen) => {

@@ -147,6 +147,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/draft/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** See what it changes when a question means something else */
+        post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/draft/metric": {
         parameters: {
             query?: never;
@@ -707,6 +724,7 @@ export interface components {
             definitions: components["schemas"]["Definition"][];
             /** Format: int32 */
             edition: number;
+            explained: components["schemas"]["ExplainedPart"];
             explanation: components["schemas"]["Explanation"];
             followUp: components["schemas"]["FollowUp"];
             model: string;
@@ -850,6 +868,20 @@ export interface components {
             label: string;
             sql: string;
         };
+        Correction: {
+            answer: components["schemas"]["AnswerPart"];
+            edits: components["schemas"]["FileEdit"][];
+            faults: components["schemas"]["FaultPart"][];
+            others: components["schemas"]["ReadOtherwise"][];
+        };
+        CorrectionRequest: {
+            means: string;
+            question: string;
+            slots: {
+                [key: string]: string;
+            };
+            sql: string;
+        };
         Correlation: components["schemas"]["Plain"] & {
             first?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             over?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
@@ -949,6 +981,10 @@ export interface components {
             edits: components["schemas"]["EditPart"][];
             /** Format: int64 */
             revision: number;
+        };
+        ExplainedPart: {
+            sentences: string[];
+            title: string;
         };
         Explanation: {
             mentions: string[];
@@ -1293,6 +1329,11 @@ export interface components {
             count: number;
             top: boolean;
             within: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+        };
+        ReadOtherwise: {
+            after: string;
+            before: string;
+            question: string;
         };
         Recurring: components["schemas"]["Filter"] & {
             date?: components["schemas"]["ColumnRef"];
@@ -1877,6 +1918,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Change"][];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Correction"];
                 };
             };
         };

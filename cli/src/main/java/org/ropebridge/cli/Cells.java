@@ -37,6 +37,7 @@ final class Cells {
       case "quarter" -> quarter(LocalDate.parse(value.asString()));
       case "month" -> format(value, "MMM yyyy");
       case "week", "day" -> format(value, "d MMM yyyy");
+      case "date" -> moment(value.asString());
       case "day_of_week" ->
           DayOfWeek.of(value.asInt()).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
       case "month_of_year" ->
@@ -49,6 +50,14 @@ final class Cells {
   private static String format(JsonNode value, String pattern) {
     return DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH)
         .format(LocalDate.parse(value.asString()));
+  }
+
+  /** A day, and the time of day where there is one. */
+  private static String moment(String text) {
+    String[] parts = text.split("T");
+    String day =
+        DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH).format(LocalDate.parse(parts[0]));
+    return parts.length < 2 ? day : day + ", " + parts[1].substring(0, "hh:mm".length());
   }
 
   private static String quarter(LocalDate first) {

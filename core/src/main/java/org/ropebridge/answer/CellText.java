@@ -43,6 +43,7 @@ public final class CellText {
       case MONTH -> format(text, "MMMM yyyy");
       case WEEK -> "the week of " + format(text, "d MMMM yyyy");
       case DAY -> format(text, "d MMMM yyyy");
+      case DATE -> moment(text);
       case DAY_OF_WEEK ->
           DayOfWeek.of(Integer.parseInt(text)).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
       case MONTH_OF_YEAR ->
@@ -78,6 +79,13 @@ public final class CellText {
 
   private static String format(String day, String pattern) {
     return DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH).format(LocalDate.parse(day));
+  }
+
+  /** A day, and the time of day where there is one. */
+  private static String moment(String text) {
+    String[] parts = text.split("T");
+    String day = format(parts[0], "d MMMM yyyy");
+    return parts.length < 2 ? day : day + ", " + parts[1].substring(0, "hh:mm".length());
   }
 
   private static String quarter(LocalDate first) {

@@ -204,7 +204,9 @@ public final class Explanations {
     page.say("It has " + listed(table.columns().stream().map(Column::label).toList()) + ".");
     table.links().stream()
         .filter(l -> model.findTable(l.to()).isPresent())
-        .forEach(l -> page.say("Each points at one " + noun(model.table(l.to()), l.label()) + "."));
+        .map(l -> "one " + noun(model.table(l.to()), l.label()))
+        .reduce((a, b) -> a + " and " + b)
+        .ifPresent(all -> page.say("Each points at " + all + "."));
     table.conditions().stream()
         .map(Condition::label)
         .reduce((a, b) -> a + ", " + b)

@@ -276,7 +276,7 @@ final class Blocks {
     boolean date =
         leaf.measure() instanceof Measure.Statistic s
             && ground.model().column(s.column()).holds().isTemporal();
-    return date ? DSL.field("null") : DSL.inline(null, SQLDataType.NUMERIC);
+    return date ? DSL.inline(null, SQLDataType.LOCALDATE) : DSL.inline(null, SQLDataType.NUMERIC);
   }
 
   private Field<?> foldedLeaf(LeafAt at) {

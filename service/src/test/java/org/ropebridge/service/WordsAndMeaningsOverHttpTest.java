@@ -63,7 +63,7 @@ class WordsAndMeaningsOverHttpTest {
         """;
     JsonNode brought = bring("glossary.ttl", glossary).json();
     assertEquals(
-        "[{\"called\":\"revenue\",\"item\":\"metrics/revenue\",\"words\":[\"till money\"]}]",
+        "[{\"item\":\"metrics/revenue\",\"called\":\"revenue\",\"words\":[\"till money\"]}]",
         brought.path("added").toString());
     assertEquals(
         "[\"Nothing in the model goes by \\\"Share price\\\".\"]",
@@ -208,6 +208,17 @@ class WordsAndMeaningsOverHttpTest {
             .post("/api/models/worded_huts/ask", Map.of("question", "what does email mean"))
             .json();
     assertNotEquals("explained", hidden.path("status").asString());
+  }
+
+  @Test
+  void howRecentTheDataIsIsAskedOfTheData() {
+    JsonNode answer =
+        author
+            .post("/api/models/worded_huts/ask", Map.of("question", "how recent is the data"))
+            .json();
+    assertEquals("answered", answer.path("status").asString(), answer::toString);
+    assertTrue(answer.path("columns").size() > 4, answer::toString);
+    assertTrue(answer.path("rows").path(0).toString().contains("\"2026-10-18\""));
   }
 
   @Test
