@@ -222,3 +222,22 @@ test("questions about the model are answered in its author's words", async ({ pa
   await page.getByRole("button", { name: "number of stays for long stay" }).click();
   await expect(page.getByTestId("number")).toBeVisible();
 });
+
+test("a condition and a computed column are added on the page", async ({ page }) => {
+  await signIn(page, "mira");
+  await page.goto("/draft/tables/huts?model=huts");
+  const condition = page.getByRole("group", { name: "Condition" });
+  await condition.getByLabel("Condition").fill("High up");
+  await condition.getByLabel("True when (SQL)").fill("altitude_m > 2500");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "SQL of high up" })).toHaveValue(
+    "altitude_m > 2500",
+  );
+  const computed = page.getByRole("group", { name: "Computed column" });
+  await computed.getByLabel("Computed column").fill("beds per metre");
+  await computed.getByLabel("SQL").fill("beds / altitude_m");
+  await computed.getByLabel("Holds").selectOption("number");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "Label of beds_per_metre" })).toBeVisible();
+  await expect(page.getByText("stands in the way")).toHaveCount(0);
+});

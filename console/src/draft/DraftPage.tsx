@@ -29,7 +29,7 @@ import { TryBoth } from "./TryBoth";
 import { Vocabulary } from "./Vocabulary";
 import { useDraft, useDraftChoice, useDraftHold, useSection, type DraftHold } from "./useDraft";
 
-const LinkDiagram = lazy(() => import("./LinkDiagram"));
+const Links = lazy(() => import("./Links"));
 
 /** The author's pages: one draft, section by section, in the order in which it is made. */
 export default function DraftPage() {
@@ -185,7 +185,7 @@ function Section({ hold }: { hold: DraftHold }) {
         <Tables hold={hold} />
       );
     case "links":
-      return <LinkDiagram draft={hold.draft} />;
+      return <Links draft={hold.draft} />;
     case "metrics":
       return <Metrics hold={hold} />;
     case "words":

@@ -12,6 +12,7 @@ import {
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Column, Edit, Table } from "../rest/client";
+import { Additions } from "./Additions";
 import { ChoiceField, TextField } from "./fields";
 import { homeOf, namesOf, type Named } from "./names";
 import { Look } from "./Look";
@@ -78,6 +79,7 @@ export function TablePanel({ table, hold }: { table: Table; hold: DraftHold }) {
       </Card.Root>
       <Columns table={table} names={names} file={file} onEdit={edit} model={draft.model} />
       <Conditions table={table} names={names} file={file} onEdit={edit} />
+      <Additions table={table} tables={draft.tables} file={file} onEdit={edit} />
       <Look
         model={draft.model}
         title="A look at the rows"

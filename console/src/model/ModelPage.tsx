@@ -1,5 +1,6 @@
 import {
   Badge,
+  Button,
   Card,
   Code,
   Heading,
@@ -10,11 +11,14 @@ import {
   Table,
   Text,
 } from "@chakra-ui/react";
-import { useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
+import { Link } from "react-router";
 import { useModel, useModels } from "../ask/models";
 import type { ModelPage as Model } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { matches } from "./matches";
+
+const LinkDiagram = lazy(() => import("./LinkDiagram"));
 
 /** What a model covers, in its own words. */
 export function ModelPage() {
@@ -37,6 +41,13 @@ export function ModelPage() {
           {new Date(model.data.publishedAt).toLocaleDateString("en-GB", { dateStyle: "long" })}
         </Text>
       </Stack>
+      <HStack wrap="wrap">
+        {QUESTIONS.map((q) => (
+          <Button key={q} asChild size="sm" variant="surface">
+            <Link to={`/ask?model=${model.data.name}&q=${encodeURIComponent(q)}`}>{q}</Link>
+          </Button>
+        ))}
+      </HStack>
       <Input
         bg="bg"
         maxW="sm"
@@ -46,7 +57,37 @@ export function ModelPage() {
         onChange={(e) => setWanted(e.target.value)}
       />
       <Metrics model={model.data} wanted={wanted} />
+      {wanted === "" && <Together model={model.data} />}
       <Tables model={model.data} wanted={wanted} />
+    </Stack>
+  );
+}
+
+const QUESTIONS = ["What can I ask?", "How recent is the data?", "Which metrics are there?"];
+
+/** How the tables hang together; a click goes to what is said of a table. */
+function Together({ model }: { model: Model }) {
+  const tables = useMemo(
+    () =>
+      model.tables.map((t) => ({
+        name: t.name,
+        title: t.rows,
+        from: t.from,
+        links: t.links.map((l) => ({ name: l.name, label: l.label || l.to, to: l.table })),
+      })),
+    [model.tables],
+  );
+  return (
+    <Stack as="section" gap="3" aria-labelledby="together">
+      <Heading as="h2" size="lg" id="together">
+        How the tables hang together
+      </Heading>
+      <Suspense fallback={<Skeleton h="60" aria-label="Loading" />}>
+        <LinkDiagram
+          tables={tables}
+          onOpen={(name) => document.getElementById(`table-${name}`)?.scrollIntoView()}
+        />
+      </Suspense>
     </Stack>
   );
 }
@@ -117,7 +158,7 @@ function Tables({ model, wanted }: { model: Model; wanted: string }) {
       </Heading>
       {tables.length === 0 && <Text color="fg.muted">No table has this word.</Text>}
       {tables.map((t) => (
-        <Card.Root key={t.name}>
+        <Card.Root key={t.name} id={`table-${t.name}`}>
           <Card.Header pb="0">
             <HStack align="baseline" wrap="wrap">
               <Heading as="h3" size="md">
@@ -129,7 +170,9 @@ function Tables({ model, wanted }: { model: Model; wanted: string }) {
                 </Badge>
               ))}
             </HStack>
-            <Text color="fg.muted">{t.about}</Text>
+            <Text color="fg.muted">
+              {t.about} Read from <Code size="sm">{t.from}</Code> in the source {t.source}.
+            </Text>
           </Card.Header>
           <Card.Body gap="3">
             <Table.Root size="sm">

@@ -1131,6 +1131,8 @@ export interface components {
         };
         LinkPart: {
             label: string;
+            name: string;
+            table: string;
             to: string;
         };
         Listing: {
@@ -1529,10 +1531,12 @@ export interface components {
             alsoCalled: string[];
             columns: components["schemas"]["ColumnPart"][];
             conditions: components["schemas"]["ConditionPart"][];
+            from: string;
             links: components["schemas"]["LinkPart"][];
             name: string;
             rowNoun: string;
             rows: string;
+            source: string;
         };
         Test: unknown;
         ThreadName: {

@@ -39,13 +39,19 @@ final class BigModel {
   }
 
   Model model() {
+    ModelReader.Result result = ModelReader.read(files(TABLES));
+    return result.model().orElseThrow(() -> new IllegalStateException(result.faults().toString()));
+  }
+
+  /** The model's files, with so many tables of twenty columns each. */
+  Map<String, String> files(int tables) {
     Map<String, String> files = new TreeMap<>();
     files.put(
         "model.yaml",
         "model: big\ntitle: Big\nlanguages: [en]\ncalendar:\n  today: 2026-06-30\n"
             + "sources:\n  s: {kind: postgresql}\n");
     StringBuilder metrics = new StringBuilder("metrics:\n");
-    for (int t = 0; t < TABLES; t++) {
+    for (int t = 0; t < tables; t++) {
       files.put("tables/t" + t + ".yaml", table(t));
     }
     for (int m = 0; m < METRICS; m++) {
@@ -53,7 +59,7 @@ final class BigModel {
           "  "
               + word(3)
               + ":\n    table: t"
-              + m % TABLES
+              + m % tables
               + "\n    sql: sum(n"
               + m % 9
               + ")\n    also_called: ["
@@ -65,8 +71,7 @@ final class BigModel {
               + "]\n");
     }
     files.put("metrics.yaml", metrics.toString());
-    ModelReader.Result result = ModelReader.read(files);
-    return result.model().orElseThrow(() -> new IllegalStateException(result.faults().toString()));
+    return files;
   }
 
   private String table(int t) {

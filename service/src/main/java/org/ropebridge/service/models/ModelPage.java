@@ -34,12 +34,18 @@ record ModelPage(
       String unit,
       List<String> alsoCalled) {}
 
-  /** A table. */
+  /**
+   * A table.
+   *
+   * @param from where it stands in its source; "a query" when a query makes it
+   */
   record TablePart(
       String name,
       String rows,
       String rowNoun,
       String about,
+      String from,
+      String source,
       List<String> alsoCalled,
       List<ColumnPart> columns,
       List<LinkPart> links,
@@ -54,8 +60,15 @@ record ModelPage(
       List<String> alsoCalled,
       List<String> values) {}
 
-  /** A link. */
-  record LinkPart(String label, String to) {}
+  /**
+   * A link.
+   *
+   * @param name its name in the model
+   * @param label its role; empty when that is what the other table's rows are called
+   * @param to what one row of the other table is called
+   * @param table the other table's name in the model
+   */
+  record LinkPart(String name, String label, String to, String table) {}
 
   /** A named condition. */
   record ConditionPart(String label, String sql, List<String> alsoCalled) {}
@@ -105,14 +118,18 @@ record ModelPage(
         t.rowNounPlural(),
         t.rowNoun(),
         t.about(),
+        t.from().isEmpty() ? "a query" : t.from(),
+        t.source(),
         t.alsoCalled(),
         t.columns().stream().map(ModelPage::column).toList(),
         t.links().stream()
             .map(
                 l ->
                     new LinkPart(
+                        l.name(),
                         naming.isNamed(l) ? l.label() : "",
-                        Optional.of(model.table(l.to())).map(Table::rowNoun).orElse(l.to())))
+                        Optional.of(model.table(l.to())).map(Table::rowNoun).orElse(l.to()),
+                        l.to()))
             .toList(),
         t.conditions().stream()
             .map(c -> new ConditionPart(c.label(), c.sql(), c.alsoCalled()))

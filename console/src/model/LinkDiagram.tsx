@@ -1,22 +1,27 @@
 import { Box, Text } from "@chakra-ui/react";
 import dagre from "@dagrejs/dagre";
 import { useMemo } from "react";
-import { useNavigate } from "react-router";
-import type { Draft, Table } from "../rest/client";
-import { useSection } from "./useDraft";
 
 const WIDTH = 150;
 const HEIGHT = 52;
 
+/** A table as it is drawn, and the tables that its rows point at. */
+export interface Drawn {
+  name: string;
+  title: string;
+  from: string;
+  links: { name: string; label: string; to: string }[];
+}
+
 interface Shape {
   width: number;
   height: number;
-  tables: { table: Table; x: number; y: number }[];
+  tables: { table: Drawn; x: number; y: number }[];
   links: { key: string; name: string; points: { x: number; y: number }[]; x: number; y: number }[];
 }
 
 /** Places the tables so that links point down, from the many to the one. */
-function layOut(tables: Table[]): Shape {
+function layOut(tables: Drawn[]): Shape {
   const graph = new dagre.graphlib.Graph({ multigraph: true });
   graph.setGraph({ nodesep: 40, ranksep: 70, marginx: 12, marginy: 12 });
   graph.setDefaultEdgeLabel(() => ({}));
@@ -48,12 +53,15 @@ function layOut(tables: Table[]): Shape {
   };
 }
 
-/** How the tables hang together: each arrow goes from rows to the one row that they point at. */
-export default function LinkDiagram({ draft }: { draft: Draft }) {
-  const { to } = useSection();
-  const navigate = useNavigate();
-  const shape = useMemo(() => layOut(draft.tables), [draft.tables]);
-  if (draft.tables.length === 0) return <Text>There is no table to draw.</Text>;
+interface LinkDiagramProps {
+  tables: Drawn[];
+  onOpen: (table: string) => void;
+}
+
+/** How tables hang together: each arrow goes from rows to the one row that they point at. */
+export default function LinkDiagram({ tables, onOpen }: LinkDiagramProps) {
+  const shape = useMemo(() => layOut(tables), [tables]);
+  if (tables.length === 0) return <Text>There is no table to draw.</Text>;
   return (
     <Box overflow="auto" borderWidth="1px" rounded="md" bg="bg">
       <Box asChild maxW="full" minW="xl">
@@ -99,10 +107,10 @@ export default function LinkDiagram({ draft }: { draft: Draft }) {
               role="link"
               tabIndex={0}
               cursor="pointer"
-              aria-label={`Open ${table.rowNounPlural}`}
-              onClick={() => void navigate(to("tables", table.name))}
+              aria-label={`Open ${table.title}`}
+              onClick={() => onOpen(table.name)}
               onKeyDown={(e: React.KeyboardEvent) => {
-                if (e.key === "Enter") void navigate(to("tables", table.name));
+                if (e.key === "Enter") onOpen(table.name);
               }}
             >
               <Box asChild fill="bg.subtle" stroke="border.emphasized">
@@ -110,12 +118,12 @@ export default function LinkDiagram({ draft }: { draft: Draft }) {
               </Box>
               <Box asChild fill="fg" fontWeight="600" fontSize="14px">
                 <text x={x} y={y - 3} textAnchor="middle">
-                  {table.rowNounPlural}
+                  {table.title}
                 </text>
               </Box>
               <Box asChild fill="fg.muted" fontSize="11px">
                 <text x={x} y={y + 15} textAnchor="middle">
-                  {table.from || "a query"}
+                  {table.from}
                 </text>
               </Box>
             </Box>
