@@ -27,7 +27,7 @@ export function Explained({ answer, onPick }: ExplainedProps) {
           <DataList.Root orientation="horizontal">
             {answer.definitions.map((d) => (
               <DataList.Item key={d.word} alignItems="start">
-                <DataList.ItemLabel>{d.word}</DataList.ItemLabel>
+                <DataList.ItemLabel minW="40">{d.word}</DataList.ItemLabel>
                 <DataList.ItemValue display="block">
                   {d.meaning && !sentences.includes(d.meaning) && <Text>{d.meaning}</Text>}
                   <Text textStyle="sm" color="fg.muted">

@@ -153,6 +153,8 @@ function SectionList({ draft }: { draft: Draft }) {
       direction={{ base: "row", md: "column" }}
       wrap="wrap"
       w={{ base: "full", md: "52" }}
+      position={{ md: "sticky" }}
+      top="4"
       gap="1"
     >
       {SECTIONS.map(([name, text]) => (

@@ -14,8 +14,10 @@ import {
 } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { authoring, type Draft, type Rehearsal } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { useSection } from "./useDraft";
 
 const BETWEEN_LOOKS_MILLISECONDS = 400;
 
@@ -92,6 +94,7 @@ const PALETTE = { BROKEN: "red", CHANGED: "orange", NEW: "teal", GONE: "gray", S
 
 function Outcomes({ rehearsal }: { rehearsal: Rehearsal }) {
   const [all, setAll] = useState(false);
+  const { to } = useSection();
   const counts = ORDER.map((o) => ({
     outcome: o,
     n: rehearsal.questions.filter((q) => q.outcome === o).length,
@@ -116,13 +119,14 @@ function Outcomes({ rehearsal }: { rehearsal: Rehearsal }) {
       </HStack>
       {shown.length > 0 && (
         <Table.ScrollArea>
-          <Table.Root size="sm">
+          <Table.Root size="sm" whiteSpace="normal">
             <Table.Header>
               <Table.Row>
                 <Table.ColumnHeader>Question</Table.ColumnHeader>
                 <Table.ColumnHeader>Outcome</Table.ColumnHeader>
                 <Table.ColumnHeader>In the edition</Table.ColumnHeader>
                 <Table.ColumnHeader>In the draft</Table.ColumnHeader>
+                <Table.ColumnHeader />
               </Table.Row>
             </Table.Header>
             <Table.Body>
@@ -139,6 +143,18 @@ function Outcomes({ rehearsal }: { rehearsal: Rehearsal }) {
                   </Table.Cell>
                   <Table.Cell>{q.before}</Table.Cell>
                   <Table.Cell>{q.why || q.after}</Table.Cell>
+                  <Table.Cell textAlign="end">
+                    {q.outcome !== "GONE" && (
+                      <Button asChild size="xs" variant="ghost">
+                        <Link
+                          to={`${to("try")}${to("try").includes("?") ? "&" : "?"}q=${encodeURIComponent(q.ask)}`}
+                          aria-label={`Side by side: ${q.ask}`}
+                        >
+                          Side by side
+                        </Link>
+                      </Button>
+                    )}
+                  </Table.Cell>
                 </Table.Row>
               ))}
             </Table.Body>

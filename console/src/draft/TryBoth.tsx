@@ -9,8 +9,9 @@ import {
   Stack,
   Text,
 } from "@chakra-ui/react";
-import { useMutation } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { AnswerTable } from "../ask/AnswerTable";
 import { Words } from "../ask/Words";
 import { authoring, type Answer, type Draft } from "../rest/client";
@@ -18,8 +19,15 @@ import { Failure } from "../shell/Failure";
 
 /** Asks the draft and the newest edition the same question, and shows in what they differ. */
 export function TryBoth({ draft }: { draft: Draft }) {
-  const [question, setQuestion] = useState("");
-  const ask = useMutation({ mutationFn: () => authoring.askBoth(draft.model, question) });
+  const [address, setAddress] = useSearchParams();
+  const asked = address.get("q") ?? "";
+  const [question, setQuestion] = useState(asked);
+  const ask = useQuery({
+    queryKey: ["both", draft.model, draft.revision, asked],
+    queryFn: () => authoring.askBoth(draft.model, asked),
+    enabled: asked !== "",
+    gcTime: 0,
+  });
   const both = ask.data;
   return (
     <Stack gap="4">
@@ -27,7 +35,9 @@ export function TryBoth({ draft }: { draft: Draft }) {
         as="form"
         onSubmit={(e) => {
           e.preventDefault();
-          if (question.trim()) ask.mutate();
+          const q = question.trim();
+          if (q === asked) void ask.refetch();
+          else if (q) setAddress({ model: draft.model, q });
         }}
       >
         <Input
@@ -37,7 +47,7 @@ export function TryBoth({ draft }: { draft: Draft }) {
           value={question}
           onChange={(e) => setQuestion(e.target.value)}
         />
-        <Button type="submit" loading={ask.isPending}>
+        <Button type="submit" loading={ask.isFetching}>
           Ask both
         </Button>
       </HStack>

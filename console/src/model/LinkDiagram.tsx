@@ -32,7 +32,7 @@ function layOut(tables: Drawn[]): Shape {
       graph.setEdge(
         t.name,
         l.to,
-        { label: l.label, width: 8 * l.label.length, height: 16 },
+        { label: l.label, width: 8 * l.label.length, height: 16, labeloffset: 14 },
         l.name,
       );
     }

@@ -187,6 +187,11 @@ class DraftsOverHttpTest {
     Reply pushed =
         author.put("/api/models/shared_huts/draft", Map.of("files", files, "revision", 1));
     assertEquals("draft-changed", problem(pushed), pushed::text);
+    assertEquals(204, author.delete("/api/models/shared_huts/draft").status());
+    Reply gone =
+        author.put("/api/models/shared_huts/draft", Map.of("files", files, "revision", 1));
+    assertEquals("draft-changed", problem(gone), gone::text);
+    assertTrue(gone.json().path("detail").asString().contains("threw it away"), gone::text);
     Reply other = author.put("/api/models/shared_huts/draft", Map.of("files", DemoFiles.model()));
     assertEquals("other-model", problem(other), other::text);
   }
@@ -285,6 +290,22 @@ class DraftsOverHttpTest {
     assertEquals(
         List.of("Back to edition 1.", "another title", "first"),
         texts(author.get("/api/models/back_huts/editions").json(), "note"));
+  }
+
+  @Test
+  void theRehearsalOfADraftThatWasThrownAwayCountsForNoOther() {
+    publishedSmall("thrown_huts");
+    JsonNode draft = author.get("/api/models/thrown_huts/draft").json();
+    change("thrown_huts", draft, edit("model.yaml", "Huts no more", "title"));
+    rehearsed("thrown_huts");
+    assertEquals(204, author.delete("/api/models/thrown_huts/draft").status());
+    JsonNode other =
+        change("thrown_huts", draft, edit("model.yaml", "Huts again", "title")).json();
+    assertEquals(1, other.path("revision").asLong());
+    assertEquals(0, author.get("/api/models/thrown_huts/rehearsals").json().size());
+    Reply refused =
+        author.post("/api/models/thrown_huts/editions", Map.of("revision", 1, "note", "again"));
+    assertEquals("not-rehearsed", problem(refused), refused::text);
   }
 
   @Test

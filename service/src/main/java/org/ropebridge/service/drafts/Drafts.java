@@ -193,7 +193,14 @@ class Drafts {
   }
 
   private static void sameRevision(StoredDraft draft, long revision) {
-    if (draft.revision() != revision) {
+    if (draft.revision() == 0 && revision > 0) {
+      throw new Problem(
+          HttpStatus.CONFLICT,
+          "draft-changed",
+          "The draft that this was changed from is gone: someone threw it away meanwhile. Look at"
+              + " the model again and make your change there.",
+          Map.of("revision", 0));
+    } else if (draft.revision() != revision) {
       throw new Problem(
           HttpStatus.CONFLICT,
           "draft-changed",

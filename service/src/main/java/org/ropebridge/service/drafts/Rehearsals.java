@@ -131,10 +131,14 @@ class Rehearsals {
     jobs.stop(job(id));
   }
 
-  /** The newest rehearsal of a draft as it stands; empty when there is none. */
+  /**
+   * The newest rehearsal of a draft as it stands; empty when there is none. One that is older than
+   * the draft's last change was of a draft that was thrown away since.
+   */
   Optional<Job> newest(Drafts.State draft) {
     return jobs.newest(KIND, draft.model()).stream()
         .filter(j -> j.revision() == draft.revision())
+        .filter(j -> !j.startedAt().isBefore(draft.changedAt()))
         .findFirst();
   }
 
