@@ -349,6 +349,11 @@ public final class Lexicon {
     return words.stream().map(vocabulary::stem).toList();
   }
 
+  /** Makes now what the first unknown word would have to wait for. */
+  public void prepare() {
+    slips.prepare();
+  }
+
   /** Everything that the tokens may mean, stretch by stretch. */
   public List<Mention> mentions(List<Token> tokens) {
     List<Mention> mentions = new ArrayList<>();

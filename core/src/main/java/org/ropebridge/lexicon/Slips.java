@@ -11,7 +11,8 @@ import org.ropebridge.model.Nearest;
 
 /**
  * Finds the known words that a slip of the keyboard may have been meant to be. Short words are left
- * alone.
+ * alone. What finds them is made when the first unknown word comes: a model that is only checked
+ * seldom meets one. Words are added by one thread, before others look for them.
  */
 final class Slips {
   private static final int SHORTEST = 4;
@@ -21,16 +22,34 @@ final class Slips {
   static final int MOST_CANDIDATES = 4;
 
   private final Set<String> words = new HashSet<>();
-  private final Map<String, List<String>> byDeletion = new HashMap<>();
+  private volatile Map<String, List<String>> byDeletion;
 
   void add(String word) {
-    if (word.length() >= SHORTEST
-        && word.chars().allMatch(Character::isLetter)
-        && words.add(word)) {
-      for (String key : keys(word)) {
-        byDeletion.computeIfAbsent(key, k -> new ArrayList<>(1)).add(word);
+    if (word.length() >= SHORTEST && word.chars().allMatch(Character::isLetter)) {
+      words.add(word);
+    }
+  }
+
+  /** Makes what finds the words, unless it is there. */
+  Map<String, List<String>> prepare() {
+    Map<String, List<String>> made = byDeletion;
+    if (made == null) {
+      synchronized (this) {
+        made = byDeletion == null ? index() : byDeletion;
+        byDeletion = made;
       }
     }
+    return made;
+  }
+
+  private Map<String, List<String>> index() {
+    Map<String, List<String>> index = new HashMap<>();
+    for (String word : words) {
+      for (String key : keys(word)) {
+        index.computeIfAbsent(key, k -> new ArrayList<>(1)).add(word);
+      }
+    }
+    return index;
   }
 
   /** The words that were most likely meant, all equally near; none when no word is near. */
@@ -39,7 +58,8 @@ final class Slips {
       return List.of();
     }
     Set<String> near = new HashSet<>();
-    keys(typed).forEach(key -> near.addAll(byDeletion.getOrDefault(key, List.of())));
+    Map<String, List<String>> index = prepare();
+    keys(typed).forEach(key -> near.addAll(index.getOrDefault(key, List.of())));
     List<String> slips =
         near.stream()
             .filter(w -> isSlip(typed, w))

@@ -43,6 +43,7 @@ public final class QuestionReader {
   private final FollowUpReader followUps;
   private final SqlSamples sqlSamples;
   private final AboutReader aboutReader;
+  private final Lexicon lexicon;
 
   /**
    * Makes a reader.
@@ -53,7 +54,7 @@ public final class QuestionReader {
    */
   public QuestionReader(Model model, ValueIndex values, LanguagePack language, LocalDate today) {
     LinkPaths paths = new LinkPaths(model);
-    Lexicon lexicon = new Lexicon(model, values, language.vocabulary());
+    this.lexicon = new Lexicon(model, values, language.vocabulary());
     this.periods = new PeriodResolver(model, today);
     PlanCheck check = new PlanCheck(model, paths);
     this.restatement = new Restatement(model, language.phrasebook(), periods);
@@ -69,6 +70,11 @@ public final class QuestionReader {
     this.aboutReader = new AboutReader(model, lexicon, language.vocabulary());
     this.suggestions = new Suggestions(model, language, this);
     this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
+  }
+
+  /** Makes now what the first misspelt question would have to wait for. */
+  public void prepare() {
+    lexicon.prepare();
   }
 
   public Restatement restatement() {

@@ -188,8 +188,7 @@ class DraftsOverHttpTest {
         author.put("/api/models/shared_huts/draft", Map.of("files", files, "revision", 1));
     assertEquals("draft-changed", problem(pushed), pushed::text);
     assertEquals(204, author.delete("/api/models/shared_huts/draft").status());
-    Reply gone =
-        author.put("/api/models/shared_huts/draft", Map.of("files", files, "revision", 1));
+    Reply gone = author.put("/api/models/shared_huts/draft", Map.of("files", files, "revision", 1));
     assertEquals("draft-changed", problem(gone), gone::text);
     assertTrue(gone.json().path("detail").asString().contains("threw it away"), gone::text);
     Reply other = author.put("/api/models/shared_huts/draft", Map.of("files", DemoFiles.model()));
@@ -299,8 +298,7 @@ class DraftsOverHttpTest {
     change("thrown_huts", draft, edit("model.yaml", "Huts no more", "title"));
     rehearsed("thrown_huts");
     assertEquals(204, author.delete("/api/models/thrown_huts/draft").status());
-    JsonNode other =
-        change("thrown_huts", draft, edit("model.yaml", "Huts again", "title")).json();
+    JsonNode other = change("thrown_huts", draft, edit("model.yaml", "Huts again", "title")).json();
     assertEquals(1, other.path("revision").asLong());
     assertEquals(0, author.get("/api/models/thrown_huts/rehearsals").json().size());
     Reply refused =

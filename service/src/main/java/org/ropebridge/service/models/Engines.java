@@ -150,6 +150,10 @@ public class Engines {
         ValueIndex.load(access.visible(), c -> access.maySeeValues(c) ? values(sql, c) : List.of());
     QuestionReader reader =
         new QuestionReader(access.visible(), values, LanguagePack.ENGLISH, today(access, sql));
+    if (edition > 0) {
+      // Askers mistype; a draft is only tried.
+      reader.prepare();
+    }
     return new Engine(
         access,
         edition,
