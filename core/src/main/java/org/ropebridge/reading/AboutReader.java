@@ -65,12 +65,15 @@ final class AboutReader {
     if (tokens.isEmpty() || tokens.size() > MOST_WORDS) {
       return Optional.empty();
     }
-    List<Mention> mentions = lexicon.mentions(tokens);
-    Asked asked = new Asked(question, tokens, mentions);
+    List<AboutFrame> possible = possible(tokens);
+    if (possible.isEmpty()) {
+      return Optional.empty();
+    }
+    Asked asked = new Asked(question, tokens, lexicon.mentions(tokens));
     // Courtesies at either end count for nothing.
     for (int end = tokens.size(); end > 0; end--) {
       for (int start = 0; start <= Math.min(MOST_COURTESIES, end - 1); start++) {
-        Optional<Understood> understood = between(start, end, asked);
+        Optional<Understood> understood = between(start, end, possible, asked);
         if (understood.isPresent()) {
           return understood;
         } else if (!isIdle(asked, start) && !is(Role.LIST, start, asked)) {
@@ -84,8 +87,19 @@ final class AboutReader {
     return Optional.empty();
   }
 
-  private Optional<Understood> between(int start, int end, Asked asked) {
+  /** The frames whose words are all there, so that other questions are passed on quickly. */
+  private List<AboutFrame> possible(List<Token> tokens) {
     return frames.stream()
+        .filter(
+            f ->
+                f.words().stream()
+                    .filter(w -> !w.equals(AboutFrame.SLOT))
+                    .allMatch(w -> tokens.stream().anyMatch(t -> says(t, w))))
+        .toList();
+  }
+
+  private Optional<Understood> between(int start, int end, List<AboutFrame> possible, Asked asked) {
+    return possible.stream()
         .flatMap(f -> fit(f, asked, start, end).stream())
         .flatMap(f -> understood(f, asked).stream())
         .findFirst();
@@ -139,7 +153,8 @@ final class AboutReader {
   /** Whether a token is the word, also one that is drawn together: "what's". */
   private static boolean says(Token token, String word) {
     return token.plain().equals(word)
-        || Tokens.plain(token.text()).replace('\u2019', '\'').equals(word);
+        || word.indexOf('\'') > 0
+            && Tokens.plain(token.text()).replace('\u2019', '\'').equals(word);
   }
 
   // ---- what is asked

@@ -294,12 +294,14 @@ class DraftsOverHttpTest {
   @Test
   void theRehearsalOfADraftThatWasThrownAwayCountsForNoOther() {
     publishedSmall("thrown_huts");
+    assertEquals(204, author.delete("/api/models/thrown_huts/draft").status());
     JsonNode draft = author.get("/api/models/thrown_huts/draft").json();
+    assertEquals(0, draft.path("revision").asLong());
     change("thrown_huts", draft, edit("model.yaml", "Huts no more", "title"));
     rehearsed("thrown_huts");
     assertEquals(204, author.delete("/api/models/thrown_huts/draft").status());
-    JsonNode other = change("thrown_huts", draft, edit("model.yaml", "Huts again", "title")).json();
-    assertEquals(1, other.path("revision").asLong());
+    Reply again = change("thrown_huts", draft, edit("model.yaml", "Huts again", "title"));
+    assertEquals(1, again.json().path("revision").asLong(), again::text);
     assertEquals(0, author.get("/api/models/thrown_huts/rehearsals").json().size());
     Reply refused =
         author.post("/api/models/thrown_huts/editions", Map.of("revision", 1, "note", "again"));

@@ -3,13 +3,17 @@ package org.ropebridge.service.drafts;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
+import java.net.URLDecoder;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.eclipse.rdf4j.common.exception.RDF4JException;
@@ -167,10 +171,7 @@ class WordFiles {
   private static IRI iri(String model, String item) {
     StringBuilder path = new StringBuilder();
     for (String step : item.split("/")) {
-      path.append(':')
-          .append(
-              java.net.URLEncoder.encode(step, java.nio.charset.StandardCharsets.UTF_8)
-                  .replace("+", "%20"));
+      path.append(':').append(URLEncoder.encode(step, StandardCharsets.UTF_8).replace("+", "%20"));
     }
     return Values.iri(SCHEME + model + path);
   }
@@ -212,20 +213,18 @@ class WordFiles {
     return Optional.of(
         String.join(
             "/",
-            Arrays.stream(steps)
-                .map(s -> java.net.URLDecoder.decode(s, java.nio.charset.StandardCharsets.UTF_8))
-                .toList()));
+            Arrays.stream(steps).map(s -> URLDecoder.decode(s, StandardCharsets.UTF_8)).toList()));
   }
 
   /** Labels in English or in no language, in the order of the alphabet. */
   private static Stream<String> labels(Model statements, Resource concept, IRI property) {
-    Map<String, Boolean> texts = new java.util.TreeMap<>();
+    Set<String> texts = new TreeSet<>();
     for (Value value : statements.filter(concept, property, null).objects()) {
       if (value instanceof Literal literal
           && literal.getLanguage().map(l -> l.startsWith("en")).orElse(true)) {
-        texts.put(literal.getLabel(), true);
+        texts.add(literal.getLabel());
       }
     }
-    return texts.keySet().stream();
+    return texts.stream();
   }
 }
