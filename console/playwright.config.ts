@@ -3,7 +3,9 @@ import { defineConfig } from "@playwright/test";
 /** End to end, on the running service that ROPEBRIDGE_URL names, in Debian's own Chromium. */
 export default defineConfig({
   testDir: "e2e",
-  timeout: 60_000,
+  // The machine may be shared: what is waited for comes late then, and is still right.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   workers: 1,
   reporter: "list",
   use: {

@@ -58,7 +58,7 @@ test("askers see no draft and no source", async ({ page }) => {
 });
 
 test("from a source to an edition, and back", async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const errors: string[] = [];
   page.on("pageerror", (e) => errors.push(e.message));
   await signIn(page, "mira");
