@@ -1,5 +1,6 @@
-import { Button, Card, Code, DataList, Heading, Stack, Text, Wrap } from "@chakra-ui/react";
+import { Button, Card, Heading, Stack, Text, Wrap } from "@chakra-ui/react";
 import type { Answer } from "../rest/client";
+import { Definitions } from "./Definitions";
 
 interface ExplainedProps {
   answer: Answer;
@@ -24,20 +25,7 @@ export function Explained({ answer, onPick }: ExplainedProps) {
           ))}
         </Stack>
         {answer.definitions.length > 0 && (
-          <DataList.Root orientation="horizontal">
-            {answer.definitions.map((d) => (
-              <DataList.Item key={d.word} alignItems="start">
-                <DataList.ItemLabel minW="40">{d.word}</DataList.ItemLabel>
-                <DataList.ItemValue display="block">
-                  {d.meaning && !sentences.includes(d.meaning) && <Text>{d.meaning}</Text>}
-                  <Text textStyle="sm" color="fg.muted">
-                    {d.over && `Over ${d.over}: `}
-                    <Code colorPalette="gray">{d.formula}</Code>
-                  </Text>
-                </DataList.ItemValue>
-              </DataList.Item>
-            ))}
-          </DataList.Root>
+          <Definitions definitions={answer.definitions} said={sentences} />
         )}
         {answer.suggestions.length > 0 && (
           <Stack gap="2">

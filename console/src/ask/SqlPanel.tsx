@@ -1,5 +1,6 @@
-import { Accordion, Button, Card, Clipboard, Code, DataList, HStack, Text } from "@chakra-ui/react";
+import { Accordion, Button, Card, Clipboard, Code, HStack, Text } from "@chakra-ui/react";
 import type { Answer } from "../rest/client";
+import { Definitions } from "./Definitions";
 
 /** What the numbers mean; the SQL behind an answer, to read and to copy; how long each step took. */
 export function SqlPanel({ answer }: { answer: Answer }) {
@@ -15,20 +16,7 @@ export function SqlPanel({ answer }: { answer: Answer }) {
             </Accordion.ItemTrigger>
             <Accordion.ItemContent>
               <Accordion.ItemBody>
-                <DataList.Root orientation="horizontal">
-                  {answer.definitions.map((d) => (
-                    <DataList.Item key={d.word} alignItems="start">
-                      <DataList.ItemLabel>{d.word}</DataList.ItemLabel>
-                      <DataList.ItemValue display="block">
-                        {d.meaning && <Text>{d.meaning}</Text>}
-                        <Text textStyle="sm" color="fg.muted">
-                          {d.over && `Over ${d.over}: `}
-                          <Code colorPalette="gray">{d.formula}</Code>
-                        </Text>
-                      </DataList.ItemValue>
-                    </DataList.Item>
-                  ))}
-                </DataList.Root>
+                <Definitions definitions={answer.definitions} />
               </Accordion.ItemBody>
             </Accordion.ItemContent>
           </Accordion.Item>

@@ -25,7 +25,6 @@ import org.ropebridge.model.SampleQuestion;
 import org.ropebridge.model.Table;
 import org.ropebridge.model.change.Change;
 import org.ropebridge.model.file.FileEdit;
-import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.model.file.ModelWriter;
 import org.ropebridge.model.file.Places;
 import org.ropebridge.reading.MetricWords;
@@ -304,8 +303,7 @@ class DraftController {
 
   private DraftPart part(Drafts.State state) {
     ModelService.Checked checked = models.check(state.files());
-    ModelReader.Result read = ModelReader.read(state.files());
-    Optional<Model> model = read.model();
+    Optional<Model> model = checked.read().model();
     return new DraftPart(
         state.model(),
         state.revision(),
@@ -322,7 +320,7 @@ class DraftController {
         checked.faults().stream().map(FaultPart::of).toList(),
         state.proposals().stream().map(ProposalPart::of).toList(),
         state.files(),
-        model.map(m -> homes(m, read.places())).orElse(Map.of()));
+        model.map(m -> homes(m, checked.read().places())).orElse(Map.of()));
   }
 
   private static Map<String, String> homes(Model model, Places places) {

@@ -49,8 +49,10 @@ public class ModelService {
    *
    * @param publishable whether nothing stands in the way
    * @param name the model's name; empty when its files could not be read
+   * @param read the files as they were read
    */
-  public record Checked(boolean publishable, String name, List<Fault> faults) {}
+  public record Checked(
+      boolean publishable, String name, List<Fault> faults, ModelReader.Result read) {}
 
   /** Checks files without keeping them; sample questions are read with the warehouse's values. */
   public Checked check(Map<String, String> files) {
@@ -67,7 +69,7 @@ public class ModelService {
     boolean publishable =
         result.model().isPresent()
             && faults.stream().noneMatch(f -> f.severity() == Fault.Severity.ERROR);
-    return new Checked(publishable, result.model().map(Model::name).orElse(""), faults);
+    return new Checked(publishable, result.model().map(Model::name).orElse(""), faults, result);
   }
 
   private List<Fault> questions(Model model, ModelReader.Result result, boolean sound) {
