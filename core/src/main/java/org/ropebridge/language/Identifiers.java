@@ -1,7 +1,10 @@
 package org.ropebridge.language;
 
+import java.text.Normalizer;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** What the names that a warehouse's makers gave to tables and columns say in a language. */
 public interface Identifiers {
@@ -91,5 +94,32 @@ public interface Identifiers {
     /** When a person was born. */
     BIRTH,
     UNKNOWN
+  }
+
+  /**
+   * A name for a table or column from words: small letters, digits and underscores, beginning with
+   * a letter, and none of those taken.
+   *
+   * @param longest how many characters it may have before a number is added
+   */
+  static String name(String words, int longest, Set<String> taken) {
+    String plain =
+        Normalizer.normalize(words, Normalizer.Form.NFKD)
+            .replaceAll("\\p{M}", "")
+            .toLowerCase(Locale.ROOT)
+            .replace("ß", "ss")
+            .replaceAll("[^a-z0-9]+", "_")
+            .replaceAll("^_+|_+$", "");
+    String name = plain.isEmpty() || !Character.isLetter(plain.charAt(0)) ? "c_" + plain : plain;
+    return free(name.length() > longest ? name.substring(0, longest) : name, taken);
+  }
+
+  /** The name, with a number behind it when it is taken. */
+  static String free(String name, Set<String> taken) {
+    String free = name;
+    for (int i = 2; taken.contains(free); i++) {
+      free = name + "_" + i;
+    }
+    return free;
   }
 }

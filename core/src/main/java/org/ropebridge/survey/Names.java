@@ -69,17 +69,6 @@ final class Names {
   }
 
   private static String identifier(String words, Set<String> taken) {
-    String plain =
-        java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFKD)
-            .replaceAll("\\p{M}", "")
-            .toLowerCase(java.util.Locale.ROOT)
-            .replaceAll("[^a-z0-9]+", "_")
-            .replaceAll("^_+|_+$", "");
-    String name = plain.isEmpty() || !Character.isLetter(plain.charAt(0)) ? "c_" + plain : plain;
-    String free = name;
-    for (int i = 2; taken.contains(free); i++) {
-      free = name + "_" + i;
-    }
-    return free;
+    return Identifiers.name(words, Integer.MAX_VALUE, taken);
   }
 }
