@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Locale;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
@@ -220,9 +221,13 @@ public final class Detection {
       changes.add(
           new Change(
               form.name(), "is column " + (form.index() + 1) + ", which has no name", false));
-    } else if (!form.header().isEmpty() && !form.header().equals(form.name())) {
+    } else if (!form.header().isEmpty() && !isTheSame(form.header(), form.name())) {
       changes.add(
           new Change(form.name(), "is called \"" + form.header() + "\" in the file", false));
     }
+  }
+
+  private static boolean isTheSame(String header, String name) {
+    return header.toLowerCase(Locale.ROOT).replace(' ', '_').equals(name);
   }
 }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -17,6 +18,10 @@ record NumberText(String bare, boolean percent, String money) {
   private static final int MOST_DIGITS = 18;
   private static final int GROUP = 3;
   private static final int CURRENCY_CODE = 3;
+
+  /** {@code 1.5E-3}; 12E4 without mark and sign is rather a code. */
+  private static final Pattern SCIENTIFIC =
+      Pattern.compile("\\d+[.,]\\d+[eE][-+]?\\d{1,2}|\\d+[eE][-+]\\d{1,2}");
 
   /** Codes of ISO 4217. */
   private static final Set<String> CURRENCIES =
@@ -56,6 +61,11 @@ record NumberText(String bare, boolean percent, String money) {
     } else if (rest.endsWith("-") && rest.length() > 1) {
       negative = !negative;
       rest = rest.substring(0, rest.length() - 1);
+    }
+    if (SCIENTIFIC.matcher(rest).matches()) {
+      boolean comma = rest.indexOf(',') >= 0;
+      String plain = new BigDecimal(rest.replace(',', '.')).toPlainString();
+      rest = comma ? plain.replace('.', ',') : plain;
     }
     return isDigitsAndMarks(rest)
         ? Optional.of(new NumberText(negative ? "-" + rest : rest, percent, money))

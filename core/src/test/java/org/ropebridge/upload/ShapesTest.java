@@ -41,6 +41,8 @@ class ShapesTest {
         "0.125                       | POINT_DECIMAL",
         "1,234.5                     | POINT_DECIMAL",
         "1 234.5                     | POINT_DECIMAL",
+        "1.5E-3                      | POINT_DECIMAL",
+        "12E4                        | TEXT",
         "1,5                         | COMMA_DECIMAL",
         "1.234,50                    | COMMA_DECIMAL",
         "1.23,5                      | TEXT",

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
+import org.springframework.util.unit.DataSize;
 
 /**
  * What an operator may set under {@code ropebridge}.
@@ -17,6 +18,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
 public record Settings(
     @DefaultValue("var/service.key") Path keyFile,
     @DefaultValue Warehouse warehouse,
+    @DefaultValue Uploads uploads,
     FirstSteward firstSteward,
     @DefaultValue Demo demo) {
 
@@ -39,6 +41,18 @@ public record Settings(
       @DefaultValue("200000") int exportedRows,
       @DefaultValue("20s") Duration answersKept) {}
 
+  /**
+   * Files that authors bring.
+   *
+   * @param folder where they are kept until they became tables; shared by all replicas
+   * @param largest most bytes of one file
+   * @param kept how long a file is kept that did not become a table
+   */
+  public record Uploads(
+      @DefaultValue("var/uploads") Path folder,
+      @DefaultValue("2GB") DataSize largest,
+      @DefaultValue("7d") Duration kept) {}
+
   /** The account of someone who can make all others. */
   public record FirstSteward(String name, String password) {}
 
@@ -46,11 +60,14 @@ public record Settings(
    * The demo.
    *
    * @param url JDBC address of its warehouse
+   * @param uploadsUserName role that may make tables there; null to take no files
    */
   public record Demo(
       @DefaultValue("false") boolean enabled,
       String url,
       String userName,
       String password,
+      String uploadsUserName,
+      String uploadsPassword,
       String accountPassword) {}
 }

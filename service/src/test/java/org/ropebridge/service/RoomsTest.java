@@ -18,6 +18,8 @@ class RoomsTest {
           .consideringOnlyDependenciesInLayers()
           .layer("demo")
           .definedBy("org.ropebridge.service.demo..")
+          .layer("uploads")
+          .definedBy("org.ropebridge.service.uploads..")
           .layer("drafts")
           .definedBy("org.ropebridge.service.drafts..")
           .layer("questions")
@@ -30,6 +32,8 @@ class RoomsTest {
           .definedBy("org.ropebridge.service.accounts..")
           .whereLayer("demo")
           .mayNotBeAccessedByAnyLayer()
+          .whereLayer("uploads")
+          .mayNotBeAccessedByAnyLayer()
           .whereLayer("drafts")
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("questions")
@@ -37,7 +41,7 @@ class RoomsTest {
           .whereLayer("models")
           .mayOnlyBeAccessedByLayers("drafts", "questions", "demo")
           .whereLayer("sources")
-          .mayOnlyBeAccessedByLayers("drafts", "models", "questions", "demo");
+          .mayOnlyBeAccessedByLayers("drafts", "models", "questions", "uploads", "demo");
 
   @ArchTest
   static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_SERVICE =

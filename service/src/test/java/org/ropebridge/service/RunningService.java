@@ -30,6 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
 final class RunningService implements BeforeAllCallback, AutoCloseable {
   static final String PASSWORD = "correct horse";
   static final String READER = "service_test_reader";
+  static final String UPLOADER = "service_test_uploader";
   private static final JsonMapper JSON = JsonMapper.builder().build();
   private static RunningService instance;
 
@@ -58,17 +59,23 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
         statement.execute("drop database if exists " + database + " with (force)");
         statement.execute("create database " + database);
       }
-      statement.execute(
-          "do $$ begin if not exists (select from pg_roles where rolname = '"
-              + READER
-              + "') then create role "
-              + READER
-              + " login; end if; end $$");
-      statement.execute("alter role " + READER + " password 'reader'");
+      for (String role : new String[] {READER, UPLOADER}) {
+        statement.execute(
+            "do $$ begin if not exists (select from pg_roles where rolname = '"
+                + role
+                + "') then create role "
+                + role
+                + " login; end if; end $$");
+        statement.execute("alter role " + role + " password 'secret'");
+      }
     }
     String warehouse = admin.replaceFirst("/postgres\\?", "/service_test_warehouse?");
     try (Connection connection = DriverManager.getConnection(warehouse)) {
       DemoLoader.load(connection, DemoData.Size.SMALL, READER, t -> {});
+    }
+    try (Connection connection = DriverManager.getConnection(warehouse);
+        Statement statement = connection.createStatement()) {
+      statement.execute("create schema uploads authorization " + UPLOADER);
     }
     Path folder = Files.createTempDirectory("ropebridge-test");
     context =
@@ -81,7 +88,10 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
             "--ropebridge.demo.enabled=true",
             "--ropebridge.demo.url=" + warehouse.replaceFirst("\\?.*", ""),
             "--ropebridge.demo.user-name=" + READER,
-            "--ropebridge.demo.password=reader",
+            "--ropebridge.demo.password=secret",
+            "--ropebridge.demo.uploads-user-name=" + UPLOADER,
+            "--ropebridge.demo.uploads-password=secret",
+            "--ropebridge.uploads.folder=" + folder.resolve("uploads"),
             "--ropebridge.demo.account-password=" + PASSWORD);
     url = "http://127.0.0.1:" + ((WebServerApplicationContext) context).getWebServer().getPort();
   }
@@ -102,6 +112,12 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
   /** A JDBC address of the service's own database. */
   static String storage() {
     return System.getenv("ROPEBRIDGE_TEST_JDBC").replaceFirst("/postgres\\?", "/service_test?");
+  }
+
+  /** A JDBC address of the warehouse, for its administrator. */
+  static String warehouse() {
+    return System.getenv("ROPEBRIDGE_TEST_JDBC")
+        .replaceFirst("/postgres\\?", "/service_test_warehouse?");
   }
 
   /** What came back. */
@@ -185,15 +201,28 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
 
     /** The job at the path, once it has ended. */
     JsonNode done(String path) {
+      return done(path, "job");
+    }
+
+    /** What is at the path, once its job of that name has ended. */
+    JsonNode done(String path, String name) {
       JsonNode job = get(path).json();
       for (long end = System.nanoTime() + 120_000_000_000L;
-          job.path("job").path("state").asString().equals("running"); ) {
+          job.path(name).path("state").asString().equals("running"); ) {
         if (System.nanoTime() > end) {
           throw new IllegalStateException("it does not end: " + job);
         }
         job = get(path).json();
       }
       return job;
+    }
+
+    /** Sends bytes as they are. */
+    Reply bring(String path, byte[] bytes) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/octet-stream")
+              .POST(HttpRequest.BodyPublishers.ofByteArray(bytes)));
     }
 
     Reply delete(String path) {

@@ -102,7 +102,10 @@ class SecurityTest {
       assertFalse(
           dump(connection, "select password_hash from account").contains(RunningService.PASSWORD));
       assertFalse(
-          dump(connection, "select encode(secret, 'escape') from source").contains("reader"));
+          dump(
+                  connection,
+                  "select encode(secret, 'escape') || encode(uploads_secret, 'escape') from source")
+              .contains("secret"));
     }
     assertFalse(Caller.withToken("mira").get("/api/sources").text().contains("\"password\""));
   }

@@ -69,6 +69,9 @@ class Setup implements ApplicationRunner {
         List.of("warden"),
         Map.of("huts", List.of("1", "7", "12")));
     warehouses.put("ledger", "postgresql", demo.url(), demo.userName(), demo.password());
+    if (demo.uploadsUserName() != null) {
+      warehouses.putUploads("ledger", demo.uploadsUserName(), demo.uploadsPassword(), "uploads");
+    }
     if (!models.has(MODEL)) {
       models.publish(DemoFiles.model(), "The demo's model", "mira");
       LOG.info("published the demo's model");

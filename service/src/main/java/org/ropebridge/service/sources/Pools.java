@@ -11,12 +11,16 @@ import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
 import org.ropebridge.service.Settings;
 import org.ropebridge.service.problems.Problem;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** Connections to warehouses, each read-only from the first and with a time limit. */
 @Component
 class Pools {
   private static final int CONNECT_SECONDS = 5;
+
+  /** How long a table that is replaced may be waited for. */
+  private static final int LOCK_MILLIS = 10_000;
 
   /** Connections that questions leave for what the service itself looks up. */
   private static final int SPARE = 2;
@@ -46,14 +50,53 @@ class Pools {
     }
   }
 
+  /**
+   * A connection that may write in the uploads schema of a source, without auto-commit.
+   *
+   * @throws Problem if there is no such source, or it takes no files
+   */
+  Connection connectForUploads(String name) throws SQLException {
+    Source source = find(name);
+    if (!source.takesUploads()) {
+      throw noUploads(name);
+    }
+    Properties properties = new Properties();
+    properties.setProperty("user", source.uploadsUser());
+    properties.setProperty("password", secrets.decrypt(source.uploadsSecret()));
+    properties.setProperty("ApplicationName", "rope-bridge-uploads");
+    properties.setProperty("loginTimeout", Integer.toString(CONNECT_SECONDS));
+    properties.setProperty("options", "-c lock_timeout=" + LOCK_MILLIS);
+    Connection connection = DriverManager.getConnection(source.url(), properties);
+    connection.setAutoCommit(false);
+    return connection;
+  }
+
+  /**
+   * The schema for uploads and the role that reads it.
+   *
+   * @throws Problem if there is no such source, or it takes no files
+   */
+  UploadTables.Place uploads(String name) {
+    Source source = find(name);
+    if (!source.takesUploads()) {
+      throw noUploads(name);
+    }
+    return new UploadTables.Place(source.uploadsSchema(), source.userName());
+  }
+
+  private static Problem noUploads(String name) {
+    return new Problem(
+        HttpStatus.CONFLICT,
+        "no-uploads",
+        "Files cannot be brought to \""
+            + name
+            + "\" yet. A steward lets them in with: ropebridge source uploads "
+            + name
+            + " --user ROLE");
+  }
+
   private Source find(String name) {
-    return sources
-        .findByName(name)
-        .orElseThrow(
-            () ->
-                Problem.notFound(
-                    "unknown-source",
-                    "There is no source \"" + name + "\". Add it with: ropebridge source add"));
+    return sources.findByName(name).orElseThrow(() -> Warehouses.unknown(name));
   }
 
   private Properties properties(Source source) {

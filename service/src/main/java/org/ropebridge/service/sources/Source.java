@@ -26,6 +26,12 @@ class Source {
   @Column(nullable = false)
   private byte[] secret;
 
+  private String uploadsUser;
+
+  private byte[] uploadsSecret;
+
+  private String uploadsSchema;
+
   @Column(nullable = false)
   private Instant createdAt;
 
@@ -43,6 +49,12 @@ class Source {
     this.url = newUrl;
     this.userName = newUserName;
     this.secret = newSecret.clone();
+  }
+
+  final void takeUploads(String user, byte[] newSecret, String schema) {
+    this.uploadsUser = user;
+    this.uploadsSecret = newSecret.clone();
+    this.uploadsSchema = schema;
   }
 
   String name() {
@@ -63,5 +75,23 @@ class Source {
 
   byte[] secret() {
     return secret.clone();
+  }
+
+  boolean takesUploads() {
+    return uploadsUser != null;
+  }
+
+  /** The role that may make tables; null while there is none. */
+  String uploadsUser() {
+    return uploadsUser;
+  }
+
+  byte[] uploadsSecret() {
+    return uploadsSecret.clone();
+  }
+
+  /** Where it makes them; null while there is none. */
+  String uploadsSchema() {
+    return uploadsSchema;
   }
 }

@@ -50,6 +50,28 @@ class SourceController {
     warehouses.put(name, request.kind(), request.url(), request.userName(), request.password());
   }
 
+  /**
+   * A role that may make tables.
+   *
+   * @param schema where; {@code uploads} when left out
+   */
+  record UploadsRequest(
+      @NotBlank @Size(max = 120) String userName,
+      @NotBlank @Size(max = 400) String password,
+      @Pattern(regexp = "[a-z][a-z0-9_]{0,59}") String schema) {}
+
+  @Operation(summary = "Let authors bring files to a source, by a role that may make tables")
+  @PutMapping("/{name}/uploads-role")
+  @PreAuthorize("hasRole('STEWARD')")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putUploads(@PathVariable String name, @Valid @RequestBody UploadsRequest request) {
+    warehouses.putUploads(
+        name,
+        request.userName(),
+        request.password(),
+        request.schema() == null ? "uploads" : request.schema());
+  }
+
   @Operation(summary = "Try to connect to a source")
   @PostMapping("/{name}/test")
   Warehouses.Tried test(@PathVariable String name) {

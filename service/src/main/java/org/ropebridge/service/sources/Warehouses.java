@@ -22,12 +22,18 @@ public class Warehouses {
     this.pools = pools;
   }
 
-  /** Where a source is, without its password. */
-  public record Described(String name, String kind, String url, String userName) {}
+  /**
+   * Where a source is, without its password.
+   *
+   * @param uploadsSchema where files that authors bring become tables; null while none can be
+   *     brought
+   */
+  public record Described(
+      String name, String kind, String url, String userName, String uploadsSchema) {}
 
   public List<Described> list() {
     return sources.findAllByOrderByName().stream()
-        .map(s -> new Described(s.name(), s.kind(), s.url(), s.userName()))
+        .map(s -> new Described(s.name(), s.kind(), s.url(), s.userName(), s.uploadsSchema()))
         .toList();
   }
 
@@ -55,6 +61,25 @@ public class Warehouses {
             .orElseGet(() -> new Source(name, kind, url, userName, secret));
     sources.save(source);
     pools.forget(name);
+  }
+
+  /**
+   * Lets authors bring files to a source.
+   *
+   * @param userName a role that may make tables in the schema, or make the schema
+   * @throws Problem if there is no such source
+   */
+  @Transactional
+  public void putUploads(String name, String userName, String password, String schema) {
+    Source source = sources.findByName(name).orElseThrow(() -> unknown(name));
+    source.takeUploads(userName, secrets.encrypt(password), schema);
+    sources.save(source);
+  }
+
+  static Problem unknown(String name) {
+    return Problem.notFound(
+        "unknown-source",
+        "There is no source \"" + name + "\". Add it with: ropebridge source add");
   }
 
   /** What a try to connect found. */
