@@ -31,6 +31,10 @@ export type NewEdition = Schemas["NewEdition"];
 export type Source = Schemas["Described"];
 export type Schema = Schemas["Schema"];
 export type SurveyPart = Schemas["SurveyPart"];
+export type Upload = Schemas["UploadPart"];
+export type UploadLine = Schemas["UploadLine"];
+export type FileColumn = Schemas["ColumnForm"];
+export type Said = Schemas["SaidRequest"];
 
 /** One change of a draft's files; without a value and a new name, the place is removed. */
 export interface Edit {
@@ -180,6 +184,24 @@ async function rows(model: string, question: string, format: keyof typeof FORMAT
   return { name: name?.[1] ?? `answer.${format}`, blob: await response.blob() };
 }
 
+/** Sends a file, telling how much of it went; `fetch` cannot tell. */
+function bring(source: string, file: File, onProgress: (share: number) => void) {
+  return new Promise<Upload>((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    request.open("POST", `${ofSource(source)}/uploads?file=${encodeURIComponent(file.name)}`);
+    request.setRequestHeader("Accept", "application/json, application/problem+json");
+    request.setRequestHeader("Content-Type", "application/octet-stream");
+    request.setRequestHeader("X-XSRF-TOKEN", csrfToken());
+    request.upload.onprogress = (e) => onProgress(e.total > 0 ? e.loaded / e.total : 0);
+    request.onerror = () => reject(new RestError(0, NO_NETWORK));
+    request.onload = () =>
+      request.status < 400
+        ? resolve(JSON.parse(request.responseText) as Upload)
+        : reject(failure(request.status, request.responseText));
+    request.send(file);
+  });
+}
+
 const of = (model: string) => `/api/models/${encodeURIComponent(model)}`;
 const ofSource = (source: string) => `/api/sources/${encodeURIComponent(source)}`;
 
@@ -243,6 +265,16 @@ export const authoring = {
     send<Job>("POST", `${ofSource(source)}/surveys`, { schemas }),
   survey: (id: string) => send<SurveyPart>("GET", `/api/surveys/${id}`),
   stopSurvey: (id: string) => send<undefined>("DELETE", `/api/surveys/${id}`),
+  uploads: (source: string) => send<UploadLine[]>("GET", `${ofSource(source)}/uploads`),
+  bring,
+  upload: (id: string) => send<Upload>("GET", `/api/uploads/${id}`),
+  sayOfUpload: (id: string, said: Partial<Said>) =>
+    send<Upload>("PUT", `/api/uploads/${id}/reading`, said),
+  makeTable: (id: string, table: string, replace: boolean) =>
+    send<Upload>("POST", `/api/uploads/${id}/table`, { table, replace }),
+  forgetUpload: (id: string, table: boolean) =>
+    send<undefined>("DELETE", `/api/uploads/${id}?table=${table}`),
+  asideAddress: (id: string) => `/api/uploads/${id}/aside`,
   draftFrom: (model: string, survey: string) =>
     send<Draft>("POST", "/api/drafts", { model, survey }),
 };

@@ -12,7 +12,7 @@ export interface paths {
             cookie?: never;
         };
         /** List the models that have a draft */
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         /** Make a first draft from a survey */
         post: operations["fromSurvey"];
@@ -30,7 +30,7 @@ export interface paths {
             cookie?: never;
         };
         /** List models */
-        get: operations["list_3"];
+        get: operations["list_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -225,7 +225,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** See what a list of words would add to a draft */
-        post: operations["bring"];
+        post: operations["bring_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -418,7 +418,7 @@ export interface paths {
             cookie?: never;
         };
         /** Your threads about a model, the one asked in last first */
-        get: operations["list_4"];
+        get: operations["list_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -452,7 +452,7 @@ export interface paths {
             cookie?: never;
         };
         /** Explain a model, as far as you may see it */
-        get: operations["show_2"];
+        get: operations["show_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +523,7 @@ export interface paths {
             cookie?: never;
         };
         /** List sources */
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -566,6 +566,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sources/{name}/uploads-role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Let authors bring files to a source, by a role that may make tables */
+        put: operations["putUploads"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sources/{source}/schemas": {
         parameters: {
             query?: never;
@@ -591,10 +608,28 @@ export interface paths {
             cookie?: never;
         };
         /** List the newest surveys of a source */
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         /** Start a survey of a source */
         post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sources/{source}/uploads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the newest files brought to a source */
+        get: operations["list"];
+        put?: never;
+        /** Bring a file: its bytes are the body */
+        post: operations["bring"];
         delete?: never;
         options?: never;
         head?: never;
@@ -626,7 +661,7 @@ export interface paths {
             cookie?: never;
         };
         /** See how far a survey is and what it found */
-        get: operations["show_1"];
+        get: operations["show_2"];
         put?: never;
         post?: never;
         /** Stop a survey */
@@ -683,6 +718,75 @@ export interface paths {
         put?: never;
         /** Get a token for a program */
         post: operations["token"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See what was found out about a file, and what became of it */
+        get: operations["show_1"];
+        put?: never;
+        post?: never;
+        /** Forget a file; with table=true its table too */
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{id}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Get the rows of a file that were put aside, as CSV with line and reason */
+        get: operations["aside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{id}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say how a file is to be read, and look at it anew */
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{id}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a table of a file, as it was found or said */
+        post: operations["takeIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -755,6 +859,12 @@ export interface components {
             operator?: "PLUS" | "MINUS" | "TIMES" | "DIVIDED_BY";
             right?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
+        Aside: {
+            cells: string[];
+            /** Format: int64 */
+            line: number;
+            reason: string;
+        };
         Basic: components["schemas"]["Plain"];
         BesideAverage: components["schemas"]["Test"] & {
             above?: boolean;
@@ -825,6 +935,21 @@ export interface components {
             timeZone: string;
             unit: string;
             values: components["schemas"]["ValueName"][];
+        };
+        ColumnForm: {
+            header: string;
+            /** Format: int32 */
+            index: number;
+            kept: boolean;
+            /** @enum {string} */
+            kind: "TEXT" | "WHOLE" | "DECIMAL" | "DAY" | "MOMENT" | "INSTANT" | "TIME" | "YES_NO";
+            /** @enum {string} */
+            mark: "POINT" | "COMMA";
+            name: string;
+            open: boolean;
+            /** @enum {string} */
+            order: "DAY_FIRST" | "MONTH_FIRST";
+            percent: boolean;
         };
         ColumnPart: {
             alsoCalled: string[];
@@ -899,6 +1024,7 @@ export interface components {
         Described: {
             kind: string;
             name: string;
+            uploadsSchema: string;
             url: string;
             userName: string;
         };
@@ -1007,6 +1133,24 @@ export interface components {
             path: string[];
             rename: string;
             value: unknown;
+        };
+        FileForm: {
+            columns: components["schemas"]["ColumnForm"][];
+            /** Format: int64 */
+            firstLine: number;
+            headerLines: number[];
+            lastHeader: string[];
+            out: {
+                [key: string]: string;
+            };
+            sheet: boolean;
+            /** Format: int32 */
+            width: number;
+        };
+        FileNote: {
+            column: string;
+            open: boolean;
+            text: string;
         };
         FilesPut: {
             files: {
@@ -1143,6 +1287,19 @@ export interface components {
             per: components["schemas"]["ColumnRef"];
             table: string;
         };
+        Look: {
+            /** Format: int64 */
+            aside: number;
+            firstAside: components["schemas"]["Aside"][];
+            firstRows: string[][];
+            form: components["schemas"]["FileForm"];
+            /** Format: int64 */
+            leftOut: number;
+            notes: components["schemas"]["FileNote"][];
+            opening: components["schemas"]["Opening"];
+            /** Format: int64 */
+            rows: number;
+        };
         Meant: {
             kind: string;
             name: string;
@@ -1233,6 +1390,12 @@ export interface components {
         NoticePart: {
             kind: string;
             text: string;
+        };
+        Opening: {
+            encoding: string;
+            separator: string;
+            sheet: string;
+            sheets: string[];
         };
         Option: {
             /** @enum {string} */
@@ -1374,6 +1537,13 @@ export interface components {
         };
         RowCount: components["schemas"]["Basic"] & {
             table?: string;
+        };
+        SaidRequest: {
+            columns: components["schemas"]["ColumnForm"][];
+            encoding: string;
+            headerLines: number[];
+            separator: string;
+            sheet: string;
         };
         SampleQuestion: {
             /** Format: date */
@@ -1538,6 +1708,10 @@ export interface components {
             rows: string;
             source: string;
         };
+        TableRequest: {
+            replace: boolean;
+            table: string;
+        };
         Test: unknown;
         ThreadName: {
             title: string;
@@ -1601,6 +1775,46 @@ export interface components {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
+        UploadLine: {
+            /** Format: int64 */
+            aside: number;
+            broughtBy: string;
+            /** Format: int64 */
+            bytes: number;
+            /** Format: date-time */
+            createdAt: string;
+            fileName: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            rows: number;
+            table: string;
+        };
+        UploadPart: {
+            /** Format: int64 */
+            aside: number;
+            broughtBy: string;
+            /** Format: int64 */
+            bytes: number;
+            /** Format: date-time */
+            createdAt: string;
+            fileName: string;
+            found: components["schemas"]["Look"];
+            /** Format: uuid */
+            id: string;
+            intake: components["schemas"]["JobPart"];
+            look: components["schemas"]["JobPart"];
+            /** Format: int64 */
+            rows: number;
+            source: string;
+            suggestedTable: string;
+            table: string;
+        };
+        UploadsRequest: {
+            password: string;
+            schema: string;
+            userName: string;
+        };
         ValueName: {
             alsoCalled: string[];
             name: string;
@@ -1644,7 +1858,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1688,7 +1902,7 @@ export interface operations {
             };
         };
     };
-    list_3: {
+    list_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2030,7 +2244,7 @@ export interface operations {
             };
         };
     };
-    bring: {
+    bring_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2341,7 +2555,7 @@ export interface operations {
             };
         };
     };
-    list_4: {
+    list_5: {
         parameters: {
             query?: {
                 words?: string;
@@ -2391,7 +2605,7 @@ export interface operations {
             };
         };
     };
-    show_2: {
+    show_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2543,7 +2757,7 @@ export interface operations {
             };
         };
     };
-    list_2: {
+    list_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2609,6 +2823,30 @@ export interface operations {
             };
         };
     };
+    putUploads: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UploadsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     schemas: {
         parameters: {
             query?: never;
@@ -2631,7 +2869,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2679,6 +2917,56 @@ export interface operations {
             };
         };
     };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UploadLine"][];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query: {
+                file: string;
+            };
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UploadPart"];
+                };
+            };
+        };
+    };
     status: {
         parameters: {
             query?: never;
@@ -2699,7 +2987,7 @@ export interface operations {
             };
         };
     };
-    show_1: {
+    show_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2852,6 +3140,122 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Token"];
+                };
+            };
+        };
+    };
+    show_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UploadPart"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: {
+                table?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    aside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaidRequest"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UploadPart"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableRequest"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UploadPart"];
                 };
             };
         };

@@ -20,6 +20,7 @@ import { useNavigate } from "react-router";
 import { identifier } from "../draft/words";
 import { authoring, type SurveyPart } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { Files } from "./Files";
 import { SurveyView } from "./SurveyView";
 
 const BETWEEN_LOOKS_MILLISECONDS = 400;
@@ -79,6 +80,13 @@ export default function SourcesPage() {
               </NativeSelect.Field>
               <NativeSelect.Indicator />
             </NativeSelect.Root>
+          )}
+          {source && (
+            <Files
+              key={`files of ${source}`}
+              source={source}
+              letsIn={Boolean(sources.data.find((s) => s.name === source)?.uploadsSchema)}
+            />
           )}
           {source && <SurveyOf key={source} source={source} />}
         </>

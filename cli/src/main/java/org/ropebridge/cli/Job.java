@@ -16,11 +16,16 @@ final class Job {
    * @param progress where the line that tells how far it is goes
    */
   static JsonNode wait(Rest rest, String path, PrintWriter progress) {
+    return wait(rest, path, "job", progress);
+  }
+
+  /** The same for a job of another name. */
+  static JsonNode wait(Rest rest, String path, String name, PrintWriter progress) {
     boolean told = System.console() != null;
     JsonNode all = rest.get(path);
-    while (all.path("job").path("state").asString().equals("running")) {
+    while (all.path(name).path("state").asString().equals("running")) {
       if (told) {
-        JsonNode job = all.path("job");
+        JsonNode job = all.path(name);
         progress.print(
             "\r"
                 + job.path("stage").asString()
@@ -43,7 +48,7 @@ final class Job {
       progress.print("\r" + " ".repeat(40) + "\r");
       progress.flush();
     }
-    JsonNode job = all.path("job");
+    JsonNode job = all.path(name);
     if (!job.path("state").asString().equals("done")) {
       String why = job.path("message").asString();
       throw new ClientException(Exit.FAILED, why.isEmpty() ? "It was stopped." : why);

@@ -12,6 +12,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -53,6 +55,27 @@ final class Rest {
   /** A file. */
   byte[] download(String path) {
     return exchange("GET", path, null, "*/*");
+  }
+
+  JsonNode delete(String path) {
+    return send("DELETE", path, null);
+  }
+
+  /** Sends a file as it is, without holding it in memory. */
+  JsonNode upload(String path, Path file) {
+    try {
+      HttpURLConnection connection = open("POST", path);
+      connection.setRequestProperty("Accept", "application/json, application/problem+json");
+      connection.setRequestProperty("Content-Type", "application/octet-stream");
+      connection.setDoOutput(true);
+      connection.setFixedLengthStreamingMode(Files.size(file));
+      try (OutputStream out = connection.getOutputStream()) {
+        Files.copy(file, out);
+      }
+      return body(new String(answer(connection), StandardCharsets.UTF_8));
+    } catch (IOException e) {
+      throw unreachable(e);
+    }
   }
 
   /** Sends a change. The JDK's plain connection knows no PATCH; its newer client does. */
@@ -106,22 +129,31 @@ final class Rest {
           out.write(body.getBytes(StandardCharsets.UTF_8));
         }
       }
-      int status = connection.getResponseCode();
-      try (InputStream in =
-          status < REFUSED_FROM ? connection.getInputStream() : connection.getErrorStream()) {
-        byte[] answer = in == null ? new byte[0] : in.readAllBytes();
-        if (status >= REFUSED_FROM) {
-          throw new Refusal(status, body(new String(answer, StandardCharsets.UTF_8)));
-        }
-        return answer;
-      }
-    } catch (ConnectException | UnknownHostException e) {
-      throw new ClientException(
-          Exit.FAILED, "The service at " + url + " is not reachable. Is it running? (./start)");
+      return answer(connection);
     } catch (IOException e) {
-      throw new ClientException(
-          Exit.FAILED, "The service at " + url + " did not answer: " + e.getMessage());
+      throw unreachable(e);
     }
+  }
+
+  private static byte[] answer(HttpURLConnection connection) throws IOException {
+    int status = connection.getResponseCode();
+    try (InputStream in =
+        status < REFUSED_FROM ? connection.getInputStream() : connection.getErrorStream()) {
+      byte[] answer = in == null ? new byte[0] : in.readAllBytes();
+      if (status >= REFUSED_FROM) {
+        throw new Refusal(status, body(new String(answer, StandardCharsets.UTF_8)));
+      }
+      return answer;
+    }
+  }
+
+  private ClientException unreachable(IOException e) {
+    boolean nobodyThere = e instanceof ConnectException || e instanceof UnknownHostException;
+    return new ClientException(
+        Exit.FAILED,
+        nobodyThere
+            ? "The service at " + url + " is not reachable. Is it running? (./start)"
+            : "The service at " + url + " did not answer: " + e.getMessage());
   }
 
   private HttpURLConnection open(String method, String path) throws IOException {

@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
     description = "Warehouses that models read from.",
     mixinStandardHelpOptions = true,
     synopsisSubcommandLabel = "COMMAND",
-    subcommands = SourceSurvey.class)
+    subcommands = {SourceSurvey.class, SourceUpload.class})
 final class SourceCommand {
   @Spec private CommandSpec spec;
 
@@ -44,24 +44,62 @@ final class SourceCommand {
               description = "Default: ${DEFAULT-VALUE}.")
           String kind)
       throws IOException {
+    Rest rest = Rest.signedIn();
+    rest.put(
+        "/api/sources/" + name,
+        Map.of("kind", kind, "url", url, "userName", user, "password", password(user)));
+    out().println("Kept. Try it with: ropebridge source test " + name);
+    return Exit.OK;
+  }
+
+  private static String password(String user) throws IOException {
     String password =
         System.console() != null
             ? new String(System.console().readPassword("Password of " + user + ": "))
             : new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8))
                 .readLine();
+    return password == null ? "" : password;
+  }
+
+  @Command(
+      name = "uploads",
+      description = {
+        "List the files that authors brought to a source.",
+        "With --user a steward lets files in, by a role that may make tables in the schema; its"
+            + " password is read from standard input."
+      },
+      mixinStandardHelpOptions = true,
+      footer = "%nExample: ropebridge source uploads ledger --user warehouse_uploads")
+  int uploads(
+      @Parameters(paramLabel = "NAME") String name,
+      @Option(names = "--user", description = "Role that may make tables.") String user,
+      @Option(
+              names = "--schema",
+              defaultValue = "uploads",
+              description = "Where it makes them. Default: ${DEFAULT-VALUE}.")
+          String schema)
+      throws IOException {
     Rest rest = Rest.signedIn();
-    rest.put(
-        "/api/sources/" + name,
-        Map.of(
-            "kind",
-            kind,
-            "url",
-            url,
-            "userName",
-            user,
-            "password",
-            password == null ? "" : password));
-    out().println("Kept. Try it with: ropebridge source test " + name);
+    if (user != null) {
+      rest.put(
+          "/api/sources/" + name + "/uploads-role",
+          Map.of("userName", user, "password", password(user), "schema", schema));
+      out().println("Kept. Bring a file with: ropebridge source upload " + name + " FILE");
+      return Exit.OK;
+    }
+    List<List<String>> rows = new ArrayList<>();
+    for (JsonNode upload : rest.get("/api/sources/" + name + "/uploads")) {
+      rows.add(
+          List.of(
+              upload.path("table").asString("not a table yet"),
+              SourceUpload.count(upload.path("rows")),
+              SourceUpload.count(upload.path("aside")),
+              upload.path("fileName").asString(),
+              upload.path("broughtBy").asString(),
+              upload.path("createdAt").asString().substring(0, 10)));
+    }
+    TextTable.print(
+        out(), List.of("table", "rows", "put aside", "file", "by", "on"), List.of(1, 2), rows);
     return Exit.OK;
   }
 

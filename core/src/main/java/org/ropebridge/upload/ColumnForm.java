@@ -38,4 +38,8 @@ public record ColumnForm(
           default -> false;
         };
   }
+
+  public ColumnForm withKind(Kind newKind) {
+    return new ColumnForm(index, header, name, newKind, mark, order, percent, kept);
+  }
 }

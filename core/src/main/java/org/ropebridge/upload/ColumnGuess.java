@@ -21,7 +21,7 @@ final class ColumnGuess {
   private final ColumnTally tally;
   private final String name;
   private final FileHabits habits;
-  private final List<Change> changes = new ArrayList<>();
+  private final List<FileNote> notes = new ArrayList<>();
 
   private Kind kind = Kind.TEXT;
   private DecimalMark mark = DecimalMark.POINT;
@@ -41,8 +41,8 @@ final class ColumnGuess {
   }
 
   /** What the author should know about it. */
-  List<Change> changes() {
-    return changes;
+  List<FileNote> notes() {
+    return notes;
   }
 
   private void decide() {
@@ -73,11 +73,11 @@ final class ColumnGuess {
   }
 
   private void tell(String text) {
-    changes.add(new Change(name, text, false));
+    notes.add(new FileNote(name, text, false));
   }
 
   private void ask(String text) {
-    changes.add(new Change(name, text, true));
+    notes.add(new FileNote(name, text, true));
   }
 
   private void days() {
@@ -258,8 +258,11 @@ final class ColumnGuess {
     long marks = tally.count(Shape.MARK);
     if (marks > 0) {
       tell(
-          "has %,d %s that say there is nothing, like %s"
-              .formatted(marks, marks == 1 ? "cell" : "cells", tally.example(Shape.MARK)));
+          "has %,d %s there is nothing, like %s"
+              .formatted(
+                  marks,
+                  marks == 1 ? "cell that says" : "cells that say",
+                  tally.example(Shape.MARK)));
     }
   }
 }

@@ -23,7 +23,7 @@ public final class Detection {
   private final Deque<Held> last = new ArrayDeque<>();
   private final List<ColumnTally> columns = new ArrayList<>();
   private final SortedMap<Long, String> out = new TreeMap<>();
-  private final List<Change> changes = new ArrayList<>();
+  private final List<FileNote> notes = new ArrayList<>();
   private HeaderSearch.Found heading;
   private RowJudge judge;
   private long blank;
@@ -104,7 +104,7 @@ public final class Detection {
   }
 
   /** What was found, once all rows were seen. */
-  public record Result(FileForm form, List<Change> changes) {}
+  public record Result(FileForm form, List<FileNote> notes) {}
 
   /**
    * Ends.
@@ -130,7 +130,7 @@ public final class Detection {
       ColumnForm form = guess.form(i, heading.names().get(i));
       forms.add(form);
       tellOfName(form);
-      changes.addAll(guess.changes());
+      notes.addAll(guess.notes());
     }
     return new Result(
         new FileForm(
@@ -141,7 +141,7 @@ public final class Detection {
             heading.last(),
             forms,
             out),
-        List.copyOf(changes));
+        List.copyOf(notes));
   }
 
   /** Totals and remarks below the table, from the last row upwards. */
@@ -184,11 +184,11 @@ public final class Detection {
 
   private void tellOfRows() {
     if (heading.lines().isEmpty()) {
-      tell("has no heading; its columns are numbered");
+      tell("the file has no heading; its columns are numbered");
     } else if (heading.lines().size() > 1) {
-      tell("has its heading in lines " + lines(heading.lines()) + ", which are joined");
+      tell("the file has its heading in lines " + lines(heading.lines()) + ", which are joined");
     } else if (heading.lines().get(0) > 1) {
-      tell("has its heading in line " + heading.lines().get(0));
+      tell("the file has its heading in line " + heading.lines().get(0));
     }
     out.forEach((line, reason) -> tell("line " + line + " " + reason + " and is put aside"));
     tellCount(blank, "empty row is left out", "empty rows are left out");
@@ -210,20 +210,20 @@ public final class Detection {
   }
 
   private void tell(String text) {
-    changes.add(new Change("", text, false));
+    notes.add(new FileNote("", text, false));
   }
 
   private void tellOfName(ColumnForm form) {
     if (!form.kept()) {
-      changes.add(
-          new Change("", "column " + (form.index() + 1) + " is empty and is left out", false));
+      notes.add(
+          new FileNote("", "column " + (form.index() + 1) + " is empty and is left out", false));
     } else if (form.header().isEmpty() && !heading.lines().isEmpty()) {
-      changes.add(
-          new Change(
+      notes.add(
+          new FileNote(
               form.name(), "is column " + (form.index() + 1) + ", which has no name", false));
     } else if (!form.header().isEmpty() && !isTheSame(form.header(), form.name())) {
-      changes.add(
-          new Change(form.name(), "is called \"" + form.header() + "\" in the file", false));
+      notes.add(
+          new FileNote(form.name(), "is called \"" + form.header() + "\" in the file", false));
     }
   }
 

@@ -58,9 +58,10 @@ class TakingFilesInTest {
         List.of(
             "1 stands above the heading", "9 is a row of totals", "10 is a remark below the table"),
         taken.aside().stream().map(a -> a.line() + " " + a.reason()).toList());
-    assertTrue(taken.changes().contains("has its heading in line 3"), taken.changes().toString());
-    assertTrue(taken.changes().contains("2 empty rows are left out"));
-    assertTrue(taken.changes().contains("1 row that repeats the heading is left out"));
+    assertTrue(
+        taken.notes().contains("the file has its heading in line 3"), taken.notes().toString());
+    assertTrue(taken.notes().contains("2 empty rows are left out"));
+    assertTrue(taken.notes().contains("1 row that repeats the heading is left out"));
   }
 
   @Test
@@ -106,7 +107,7 @@ class TakingFilesInTest {
         List.of("1234.50", "70", "88.25"), taken.rows().stream().map(r -> r.get(1)).toList());
     assertEquals(
         List.of("1234", "-2500", "-3000"), taken.rows().stream().map(r -> r.get(2)).toList());
-    assertTrue(taken.changes().toString().contains("debt has numbers like \"1.234\" in line 2"));
+    assertTrue(taken.notes().toString().contains("debt has numbers like \"1.234\" in line 2"));
   }
 
   @Test
@@ -118,7 +119,7 @@ class TakingFilesInTest {
         Gannet|05/06/2025|2.500""";
     assertThrows(Untakable.class, () -> UntidyFiles.take(text));
     Detection.Result found = UntidyFiles.look(text);
-    assertEquals(2, found.changes().stream().filter(Change::open).count());
+    assertEquals(2, found.notes().stream().filter(FileNote::open).count());
     UntidyFiles.Taken taken =
         UntidyFiles.take(
             text,
@@ -192,11 +193,11 @@ class TakingFilesInTest {
     assertEquals(4, taken.rows().size());
     assertTrue(
         taken
-            .changes()
+            .notes()
             .contains(
                 "visitors is kept as text, though 3 of 4 cells are numbers: others are not, like"
                     + " \"many\" in line 3"),
-        taken.changes().toString());
+        taken.notes().toString());
   }
 
   @Test
@@ -256,7 +257,7 @@ class TakingFilesInTest {
   void columnsWithoutNameAndCellsAreLeftOut() {
     UntidyFiles.Taken taken = UntidyFiles.take("Hut||Visitors||\nA||1||\nB||2||");
     assertEquals(List.of("hut", "visitors"), taken.names());
-    assertTrue(taken.changes().contains("column 2 is empty and is left out"));
+    assertTrue(taken.notes().contains("column 2 is empty and is left out"));
   }
 
   @Test

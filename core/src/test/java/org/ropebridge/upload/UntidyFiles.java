@@ -15,8 +15,8 @@ final class UntidyFiles {
       return found.form().kept().stream().map(ColumnForm::name).toList();
     }
 
-    List<String> changes() {
-      return found.changes().stream()
+    List<String> notes() {
+      return found.notes().stream()
           .map(c -> (c.column().isEmpty() ? "" : c.column() + " ") + c.text())
           .toList();
     }
@@ -80,6 +80,6 @@ final class UntidyFiles {
               }
             });
     rows.forEach(intake::add);
-    return new Taken(new Detection.Result(form, found.changes()), taken, aside, intake.leftOut());
+    return new Taken(new Detection.Result(form, found.notes()), taken, aside, intake.leftOut());
   }
 }

@@ -180,9 +180,10 @@ class UploadsOverHttpTest {
         bring("Listed.csv", "Season;Größe\n2024;1.234\n2025;2.500\n2023;-\n2022;7.000\n");
     JsonNode found = upload.path("found");
     List<String> changes = new ArrayList<>();
-    found.path("changes").forEach(c -> changes.add(c.path("text").asString()));
+    found.path("notes").forEach(c -> changes.add(c.path("text").asString()));
     assertTrue(
-        changes.contains("is read as UTF-8 with semicolons between cells"), changes.toString());
+        changes.contains("the file is read as UTF-8 with semicolons between cells"),
+        changes.toString());
     assertTrue(changes.contains("is called \"Größe\" in the file"), changes.toString());
     assertTrue(
         changes.contains(

@@ -7,11 +7,12 @@ import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import org.ropebridge.service.jobs.Jobs;
 import org.ropebridge.upload.Aside;
-import org.ropebridge.upload.Change;
 import org.ropebridge.upload.ColumnForm;
 import org.ropebridge.upload.Detection;
 import org.ropebridge.upload.FileForm;
+import org.ropebridge.upload.FileNote;
 import org.ropebridge.upload.Intake;
+import org.ropebridge.upload.Kind;
 
 /** Looks at a file: finds out how to take it in, then tries that on every row. */
 final class Looking {
@@ -49,34 +50,32 @@ final class Looking {
     Detection detection = new Detection(opening.isSheet(), separator, headerLines);
     rows.each(detection::add, progress);
     Detection.Result found = detection.finish();
-    List<Change> changes = new ArrayList<>();
-    changes.add(new Change("", rows.remark(), false));
-    changes.addAll(found.changes());
-    return tried(rows, found.form(), changes);
+    List<FileNote> notes = new ArrayList<>();
+    notes.add(new FileNote("", rows.remark(), false));
+    notes.addAll(found.notes());
+    return tried(rows, found.form(), notes);
   }
 
   /** Tries what the author changed about the columns. */
   Look again(Look before, List<ColumnForm> columns) {
     RawRows rows = Opener.open(file, before.opening());
     FileForm form = before.form().withColumns(columns);
-    List<Change> changes =
-        before.changes().stream().filter(c -> !c.open() || isStillOpen(c, form)).toList();
-    return tried(rows, form, changes);
+    List<FileNote> notes =
+        before.notes().stream().filter(c -> !c.open() || isStillOpen(c, form)).toList();
+    return tried(rows, form, notes);
   }
 
-  private static boolean isStillOpen(Change change, FileForm form) {
+  private static boolean isStillOpen(FileNote change, FileForm form) {
     return form.columns().stream().anyMatch(c -> c.name().equals(change.column()) && c.isOpen());
   }
 
-  private Look tried(RawRows rows, FileForm form, List<Change> changes) {
-    if (form.columns().stream().anyMatch(ColumnForm::isOpen)) {
-      return new Look(rows.opening(), form, changes, 0, 0, 0, List.of(), List.of());
-    }
+  private Look tried(RawRows rows, FileForm form, List<FileNote> notes) {
+    boolean open = form.columns().stream().anyMatch(ColumnForm::isOpen);
     List<List<String>> firstRows = new ArrayList<>();
     List<Aside> firstAside = new ArrayList<>();
     Intake intake =
         new Intake(
-            form,
+            open ? openAsText(form) : form,
             new Intake.Sink() {
               @Override
               public void row(List<String> values) {
@@ -93,14 +92,23 @@ final class Looking {
               }
             });
     rows.each(intake::add, progress("trying"));
+    if (open) {
+      return new Look(rows.opening(), form, notes, 0, 0, 0, firstRows, List.of());
+    }
     return new Look(
         rows.opening(),
         form,
-        changes,
+        notes,
         intake.taken(),
         intake.aside(),
         intake.leftOut(),
         firstRows,
         firstAside);
+  }
+
+  /** What the author must decide is shown as it stands in the file. */
+  private static FileForm openAsText(FileForm form) {
+    return form.withColumns(
+        form.columns().stream().map(c -> c.isOpen() ? c.withKind(Kind.TEXT) : c).toList());
   }
 }

@@ -114,8 +114,9 @@ final class SheetRows implements RawRows {
   @Override
   public String remark() {
     return sheets.size() == 1
-        ? "is a workbook with one sheet"
-        : "is a workbook; of its %d sheets \"%s\" is taken".formatted(sheets.size(), sheet);
+        ? "the file is a workbook with one sheet"
+        : "the file is a workbook; of its %d sheets \"%s\" is taken"
+            .formatted(sheets.size(), sheet);
   }
 
   @Override

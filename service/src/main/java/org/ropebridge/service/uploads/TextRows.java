@@ -107,7 +107,7 @@ final class TextRows implements RawRows {
 
   @Override
   public String remark() {
-    return "is read as "
+    return "the file is read as "
         + encoding.name()
         + " with "
         + switch (separator) {

@@ -172,8 +172,8 @@ class Uploads {
           HttpStatus.CONFLICT,
           "file-not-settled",
           "Something must be said first: "
-              + look.changes().stream()
-                  .filter(org.ropebridge.upload.Change::open)
+              + look.notes().stream()
+                  .filter(org.ropebridge.upload.FileNote::open)
                   .map(c -> "\"" + c.column() + "\" " + c.text())
                   .reduce((a, b) -> a + "; " + b)
                   .orElse("how a column is to be read")
