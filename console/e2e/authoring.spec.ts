@@ -241,3 +241,37 @@ test("a condition and a computed column are added on the page", async ({ page })
   await expect(page.getByRole("textbox", { name: "Label of beds_per_metre" })).toBeVisible();
   await expect(page.getByText("stands in the way")).toHaveCount(0);
 });
+
+test("a file of one's own becomes a table, after what is unclear was said", async ({ page }) => {
+  test.setTimeout(120_000);
+  await signIn(page, "mira");
+  await page.getByRole("link", { name: "Sources" }).click();
+  const text = [
+    "Targets of the trust office;;;",
+    "Hut;Guests;Budget (€);Set on",
+    "Larkspur Hut;1.200;12.500,50 €;03/04/2026",
+    "Gannet Hut;950;9.000,00 €;05/04/2026",
+    "Total;2.150;21.500,50;",
+  ].join("\r\n");
+  await page.getByLabel("File to bring").setInputFiles({
+    name: "Hut targets.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(text, "latin1"),
+  });
+  await expect(page.getByText("say whether the day or the month stands first")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Make the table" })).toBeDisabled();
+  await page.getByLabel("How set_on is read").selectOption("the day first");
+  await expect(page.getByText("2 rows fit, 2 are put aside.")).toBeVisible();
+  await expect(page.getByRole("row", { name: /2026-04-03, 2026-04-05/ })).toBeVisible();
+  await page.getByRole("button", { name: "Make the table" }).click();
+  await expect(page.getByText("uploads.hut_targets has 2 rows")).toBeVisible();
+  const [aside] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("link", { name: "get them as CSV" }).click(),
+  ]);
+  expect(readFileSync(await aside.path(), "utf8")).toContain("5,is a row of totals,Total");
+
+  await page.getByRole("button", { name: "Drop the table uploads.hut_targets" }).click();
+  await page.getByRole("button", { name: "Drop uploads.hut_targets" }).click();
+  await expect(page.getByText("4 as CSV")).toHaveCount(0);
+});

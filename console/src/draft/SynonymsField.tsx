@@ -1,4 +1,5 @@
 import { Field, TagsInput, Text } from "@chakra-ui/react";
+import { useIsMutating } from "@tanstack/react-query";
 import { useState } from "react";
 import { clash, pastedWords, type Named } from "./names";
 
@@ -14,6 +15,10 @@ interface SynonymsFieldProps {
 /** The synonyms of an item: typed one after another or pasted as a list; clashes show at once. */
 export function SynonymsField({ label, item, words, names, onSave, bare }: SynonymsFieldProps) {
   const [typed, setTyped] = useState("");
+  // What was added while the draft is still saved; a second word must not forget the first.
+  const [sent, setSent] = useState<string[]>();
+  const isSaving = useIsMutating() > 0;
+  const shown = isSaving && sent ? sent : words;
   const taken = pastedWords(typed)
     .map((word) => ({ word, by: clash(names, item, word) }))
     .filter((t) => t.by);
@@ -22,10 +27,14 @@ export function SynonymsField({ label, item, words, names, onSave, bare }: Synon
       <TagsInput.Root
         size="sm"
         w="full"
-        value={words}
+        value={shown}
         inputValue={typed}
         onInputValueChange={(e) => setTyped(e.inputValue)}
-        onValueChange={(e) => onSave(pastedWords(e.value.join("\n")))}
+        onValueChange={(e) => {
+          const all = pastedWords(e.value.join("\n"));
+          setSent(all);
+          onSave(all);
+        }}
         delimiter={/[,;\n]/}
         addOnPaste
         blurBehavior="add"
@@ -35,7 +44,7 @@ export function SynonymsField({ label, item, words, names, onSave, bare }: Synon
           <TagsInput.Items />
           <TagsInput.Input
             aria-label={label}
-            placeholder={words.length === 0 ? "Add words" : undefined}
+            placeholder={shown.length === 0 ? "Add words" : undefined}
             minW="24"
           />
         </TagsInput.Control>

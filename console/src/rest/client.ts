@@ -275,6 +275,8 @@ export const authoring = {
   forgetUpload: (id: string, table: boolean) =>
     send<undefined>("DELETE", `/api/uploads/${id}?table=${table}`),
   asideAddress: (id: string) => `/api/uploads/${id}/aside`,
+  growDraft: (model: string, survey: string) =>
+    send<Draft>("POST", `${of(model)}/draft/tables`, { survey }),
   draftFrom: (model: string, survey: string) =>
     send<Draft>("POST", "/api/drafts", { model, survey }),
 };

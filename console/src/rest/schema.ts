@@ -215,6 +215,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/draft/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add the tables of a survey that a draft does not have yet */
+        post: operations["grow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/draft/words": {
         parameters: {
             query?: never;
@@ -1383,6 +1400,10 @@ export interface components {
             model: string;
             warnings: components["schemas"]["FaultPart"][];
         };
+        NewTables: {
+            /** Format: uuid */
+            survey: string;
+        };
         Next: {
             label: string;
             question: string;
@@ -2240,6 +2261,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["AnswerPart"];
+                };
+            };
+        };
+    };
+    grow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTables"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftPart"];
                 };
             };
         };

@@ -17,6 +17,7 @@ import {
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { ChoiceField } from "../draft/fields";
 import { identifier } from "../draft/words";
 import { authoring, type SurveyPart } from "../rest/client";
 import { Failure } from "../shell/Failure";
@@ -191,33 +192,63 @@ function FirstDraft({ survey }: { survey: SurveyPart }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [typed, setTyped] = useState("");
+  const [into, setInto] = useState<string>();
   const name = identifier(typed);
+  const models = useQuery({ queryKey: ["models"], queryFn: authoring.published });
+  const known = into ?? models.data?.[0]?.name;
+  const show = async (model: string) => {
+    await queries.invalidateQueries({ queryKey: ["editable"] });
+    await queries.invalidateQueries({ queryKey: ["draft", model] });
+    await navigate(`/draft?model=${model}`);
+  };
   const make = useMutation({
     mutationFn: () => authoring.draftFrom(name, survey.job.id),
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["editable"] });
-      await navigate(`/draft?model=${name}`);
-    },
+    onSuccess: () => show(name),
+  });
+  const grow = useMutation({
+    mutationFn: (model: string) => authoring.growDraft(model, survey.job.id),
+    onSuccess: (draft) => show(draft.model),
   });
   return (
     <Stack>
-      <HStack
-        as="form"
-        align="end"
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (name) make.mutate();
-        }}
-      >
-        <Field.Root maxW="xs">
-          <Field.Label>Name of the new model</Field.Label>
-          <Input size="sm" value={typed} onChange={(e) => setTyped(e.target.value)} />
-        </Field.Root>
-        <Button type="submit" size="sm" loading={make.isPending} disabled={!name}>
-          Draft a model
-        </Button>
-      </HStack>
+      <Wrap gap="6" align="end">
+        <HStack
+          as="form"
+          align="end"
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (name) make.mutate();
+          }}
+        >
+          <Field.Root maxW="xs">
+            <Field.Label>Name of the new model</Field.Label>
+            <Input size="sm" value={typed} onChange={(e) => setTyped(e.target.value)} />
+          </Field.Root>
+          <Button type="submit" size="sm" loading={make.isPending} disabled={!name}>
+            Draft a model
+          </Button>
+        </HStack>
+        {known && (
+          <HStack align="end">
+            <ChoiceField
+              label="Or add what is new to"
+              value={known}
+              options={(models.data ?? []).map((m) => ({ value: m.name, text: m.title }))}
+              onSave={setInto}
+            />
+            <Button
+              size="sm"
+              variant="outline"
+              loading={grow.isPending}
+              onClick={() => grow.mutate(known)}
+            >
+              Add tables
+            </Button>
+          </HStack>
+        )}
+      </Wrap>
       {make.error && <Failure error={make.error} />}
+      {grow.error && <Failure error={grow.error} />}
     </Stack>
   );
 }

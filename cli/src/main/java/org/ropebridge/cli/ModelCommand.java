@@ -82,6 +82,16 @@ final class ModelCommand {
     report.write(file);
   }
 
+  @Command(
+      name = "discard",
+      description = "Throw the draft of a model away; its editions stay.",
+      mixinStandardHelpOptions = true)
+  int discard(@Parameters(paramLabel = "NAME") String name) {
+    Rest.signedIn().delete("/api/models/" + name + "/draft");
+    out().println("The draft of " + name + " is gone; what was published stays.");
+    return Exit.OK;
+  }
+
   @Command(name = "list", description = "List models.", mixinStandardHelpOptions = true)
   int list() {
     List<List<String>> rows = new ArrayList<>();

@@ -77,9 +77,14 @@ final class SourceCommand {
               names = "--schema",
               defaultValue = "uploads",
               description = "Where it makes them. Default: ${DEFAULT-VALUE}.")
-          String schema)
+          String schema,
+      @Option(names = "--drop", paramLabel = "TABLE", description = "Drop the table of a file.")
+          String table)
       throws IOException {
     Rest rest = Rest.signedIn();
+    if (table != null) {
+      return drop(rest, name, table);
+    }
     if (user != null) {
       rest.put(
           "/api/sources/" + name + "/uploads-role",
@@ -101,6 +106,23 @@ final class SourceCommand {
     TextTable.print(
         out(), List.of("table", "rows", "put aside", "file", "by", "on"), List.of(1, 2), rows);
     return Exit.OK;
+  }
+
+  private int drop(Rest rest, String name, String table) {
+    for (JsonNode upload : rest.get("/api/sources/" + name + "/uploads")) {
+      String path = upload.path("table").asString("");
+      if (path.equals(table) || path.endsWith("." + table)) {
+        rest.delete("/api/uploads/" + upload.path("id").asString() + "?table=true");
+        out().println("Dropped " + path + ".");
+        return Exit.OK;
+      }
+    }
+    throw new ClientException(
+        Exit.USAGE,
+        "No file became a table \""
+            + table
+            + "\". List them with: ropebridge source uploads "
+            + name);
   }
 
   @Command(name = "list", description = "List sources.", mixinStandardHelpOptions = true)

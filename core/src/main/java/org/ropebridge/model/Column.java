@@ -38,6 +38,12 @@ public record Column(
     order = List.copyOf(order);
   }
 
+  /** The same column by another label and other synonyms. */
+  public Column called(String newLabel, List<String> newAlsoCalled) {
+    return new Column(
+        name, newLabel, holds, unit, addsUp, newAlsoCalled, values, order, sql, timeZone);
+  }
+
   /** What people call the stored value; the value itself when it has no other name. */
   public String nameOfValue(String stored) {
     return values.stream()

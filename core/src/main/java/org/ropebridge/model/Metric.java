@@ -48,4 +48,19 @@ public record Metric(
     PERCENT,
     MONEY
   }
+
+  public Metric withTable(String newTable) {
+    return new Metric(
+        name,
+        label,
+        Optional.of(newTable),
+        sql,
+        alsoCalled,
+        unit,
+        better,
+        acrossTime,
+        shownAs,
+        date,
+        about);
+  }
 }

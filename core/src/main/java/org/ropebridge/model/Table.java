@@ -87,4 +87,43 @@ public record Table(
         links,
         conditions);
   }
+
+  public Table withLinks(List<Link> newLinks) {
+    return new Table(
+        name,
+        source,
+        from,
+        query,
+        about,
+        rowNoun,
+        rowNounPlural,
+        alsoCalled,
+        key,
+        mainDate,
+        knownBy,
+        columns,
+        hidden,
+        newLinks,
+        conditions);
+  }
+
+  /** The same table by another identifier. */
+  public Table renamed(String newName) {
+    return new Table(
+        newName,
+        source,
+        from,
+        query,
+        about,
+        rowNoun,
+        rowNounPlural,
+        alsoCalled,
+        key,
+        mainDate,
+        knownBy,
+        columns,
+        hidden,
+        links,
+        conditions);
+  }
 }

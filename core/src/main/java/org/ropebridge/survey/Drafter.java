@@ -133,17 +133,7 @@ public final class Drafter {
     if (!namesRow) {
       also.add(0, column.label());
     }
-    return new Column(
-        column.name(),
-        noun + " " + column.label(),
-        column.holds(),
-        column.unit(),
-        column.addsUp(),
-        also,
-        column.values(),
-        column.order(),
-        column.sql(),
-        column.timeZone());
+    return column.called(noun + " " + column.label(), also);
   }
 
   // ---- metrics

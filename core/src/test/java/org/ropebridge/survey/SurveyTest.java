@@ -15,6 +15,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.ropebridge.TestDatabase;
+import org.ropebridge.language.Identifiers;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.Model;
@@ -66,6 +67,8 @@ class SurveyTest {
       comment on table mill.customer is 'Who buys from the mill.';
       analyze;
       """;
+
+  private static final Identifiers IDENTIFIERS = LanguagePack.ENGLISH.identifiers();
 
   private static TestDatabase database;
   private static Survey survey;
@@ -218,8 +221,7 @@ class SurveyTest {
   // ---- the draft
 
   private static Draft draft() {
-    return new Drafter(LanguagePack.ENGLISH.identifiers(), LocalDate.of(2026, 10, 18))
-        .draft(survey, "mill", "postgresql");
+    return new Drafter(IDENTIFIERS, LocalDate.of(2026, 10, 18)).draft(survey, "mill", "postgresql");
   }
 
   @Test
@@ -297,5 +299,69 @@ class SurveyTest {
         .map(Proposal::reason)
         .findFirst()
         .orElse("");
+  }
+
+  @Test
+  void aModelGrowsByWhatItDoesNotHaveAndKeepsWhatItSays() {
+    Draft draft = draft();
+    Table customers = draft.model().table("customers");
+    Table renamed = customers.renamed("buyers").withLinks(List.of());
+    Model model = model(List.of(renamed), List.of());
+    Growth growth = Growth.of(draft, model, IDENTIFIERS);
+    assertFalse(growth.tables().stream().anyMatch(t -> t.from().equals("mill.customer")));
+    Table orders =
+        growth.tables().stream()
+            .filter(t -> t.from().equals("mill.tbl_order"))
+            .findFirst()
+            .orElseThrow();
+    assertTrue(
+        orders.links().stream().anyMatch(l -> l.to().equals("buyers")),
+        "it points at the table that the model has, by the model's name");
+    assertTrue(growth.metrics().stream().allMatch(m -> !m.table().orElseThrow().equals("buyers")));
+    assertTrue(growth.files().containsKey("tables/" + orders.name() + ".yaml"));
+    assertTrue(growth.proposals().stream().noneMatch(p -> p.path().startsWith("tables/customers")));
+    assertEquals(List.of(), Growth.of(draft, draft.model(), IDENTIFIERS).tables());
+  }
+
+  @Test
+  void whatIsNewTakesNoWordThatTheModelUses() {
+    Draft draft = draft();
+    Table customers = draft.model().table("customers").withLinks(List.of());
+    Growth growth = Growth.of(draft, model(List.of(customers), List.of()), IDENTIFIERS);
+    List<Table> all = new ArrayList<>(growth.tables());
+    all.add(customers);
+    Model grown = model(all, growth.metrics());
+    ModelReader.Result read = ModelReader.read(ModelWriter.write(grown));
+    assertEquals(
+        List.of(),
+        ModelCheck.faults(read.model().orElseThrow(), read.places()).stream()
+            .filter(f -> f.severity() == org.ropebridge.model.file.Fault.Severity.ERROR)
+            .toList());
+  }
+
+  @Test
+  void aNewTableTakesANameThatTheModelDoesNotUse() {
+    Draft draft = draft();
+    Table other = draft.model().table("customers").renamed("grains").withLinks(List.of());
+    Growth growth = Growth.of(draft, model(List.of(other), List.of()), IDENTIFIERS);
+    assertTrue(growth.tables().stream().anyMatch(t -> t.name().equals("grains_2")));
+    assertTrue(growth.proposals().stream().anyMatch(p -> p.path().equals("tables/grains_2")));
+  }
+
+  private static Model model(List<Table> tables, List<org.ropebridge.model.Metric> metrics) {
+    Model of = draft().model();
+    return new Model(
+        of.name(),
+        of.title(),
+        of.about(),
+        of.languages(),
+        of.calendar(),
+        of.sources(),
+        of.preferences(),
+        tables,
+        metrics,
+        List.of(),
+        List.of(),
+        List.of());
   }
 }

@@ -33,9 +33,7 @@ public final class ModelWriter {
   public static Map<String, String> write(Model model) {
     Map<String, String> files = new TreeMap<>();
     files.put("model.yaml", yaml(top(model)));
-    for (Table table : model.tables()) {
-      files.put("tables/" + table.name() + ".yaml", yaml(table(table)));
-    }
+    files.putAll(write(model.tables()));
     if (!model.metrics().isEmpty()) {
       Map<String, Object> metrics = new LinkedHashMap<>();
       model.metrics().forEach(m -> metrics.put(m.name(), metric(m)));
@@ -53,6 +51,15 @@ public final class ModelWriter {
     }
     if (!model.occasions().isEmpty()) {
       files.put("occasions.ics", calendar(model));
+    }
+    return files;
+  }
+
+  /** The text of each table's file by its path within the model's folder. */
+  public static Map<String, String> write(List<Table> tables) {
+    Map<String, String> files = new TreeMap<>();
+    for (Table table : tables) {
+      files.put("tables/" + table.name() + ".yaml", yaml(table(table)));
     }
     return files;
   }

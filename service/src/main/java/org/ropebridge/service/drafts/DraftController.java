@@ -112,6 +112,9 @@ class DraftController {
   /** A draft in a list. */
   record DraftLine(String model, long revision, int basedOn, String changedBy, Instant changedAt) {}
 
+  /** Tables for a draft. */
+  record NewTables(@NotNull UUID survey) {}
+
   /** A draft from a survey. */
   record FromSurvey(@NotBlank @Pattern(regexp = NAME) String model, @NotNull UUID survey) {}
 
@@ -222,6 +225,13 @@ class DraftController {
     Set<String> paths = request.paths() == null ? Set.of() : request.paths();
     return part(
         drafts.judge(model, request.revision(), paths, request.keep(), current.get().name()));
+  }
+
+  @Operation(summary = "Add the tables of a survey that a draft does not have yet")
+  @PostMapping("/models/{model}/draft/tables")
+  DraftPart grow(@PathVariable String model, @Valid @RequestBody NewTables request) {
+    drafts.of(model);
+    return part(drafts.grow(model, request.survey(), current.get().name()));
   }
 
   @Operation(summary = "See what would change for askers")

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Surveys;
 import org.ropebridge.survey.Drafter;
 import org.ropebridge.survey.Dropping;
+import org.ropebridge.survey.Growth;
 import org.ropebridge.survey.Proposal;
 import org.ropebridge.survey.Survey;
 import org.springframework.http.HttpStatus;
@@ -231,14 +233,48 @@ class Drafts {
           "model-exists",
           "There is a model \"" + model + "\" already. Choose another name.");
     }
-    Survey survey = surveys.of(surveyId);
-    org.ropebridge.survey.Draft draft =
-        new Drafter(LanguagePack.ENGLISH.identifiers(), LocalDate.now(ZoneId.systemDefault()))
-            .draft(survey, model, surveys.kindOf(survey.source()));
+    org.ropebridge.survey.Draft draft = suggested(model, surveyId);
     StoredDraft made =
         new StoredDraft(models.keyOf(model), 0, JSON.writeValueAsString(draft.proposals()));
     made.change(ModelWriter.write(draft.model()), by);
     return state(model, stored.save(made));
+  }
+
+  private org.ropebridge.survey.Draft suggested(String model, UUID surveyId) {
+    Survey survey = surveys.of(surveyId);
+    return new Drafter(LanguagePack.ENGLISH.identifiers(), LocalDate.now(ZoneId.systemDefault()))
+        .draft(survey, model, surveys.kindOf(survey.source()));
+  }
+
+  /**
+   * Adds the tables of a survey that a draft does not have yet, and their metrics.
+   *
+   * @throws Problem if the draft has all of them, or cannot be read
+   */
+  @Transactional
+  public State grow(String model, UUID surveyId, String by) {
+    StoredDraft draft = locked(model);
+    Map<String, String> files = new HashMap<>(filesOf(model, draft));
+    Model now = ModelReader.read(files).model().orElseThrow(Drafts::unreadable);
+    Growth growth = Growth.of(suggested(model, surveyId), now, LanguagePack.ENGLISH.identifiers());
+    if (growth.tables().isEmpty()) {
+      throw new Problem(
+          HttpStatus.CONFLICT,
+          "nothing-new",
+          "The draft has all tables of this survey that have rows. Survey the schema of the new"
+              + " one.");
+    }
+    files.putAll(growth.files());
+    List<Proposal> proposals = new ArrayList<>(state(model, draft).proposals());
+    proposals.addAll(growth.proposals());
+    draft.judge(JSON.writeValueAsString(proposals));
+    draft.change(edited(files, growth.edits()), by);
+    return state(model, stored.save(draft));
+  }
+
+  private static Problem unreadable() {
+    return Problem.badRequest(
+        "draft-has-faults", "The draft's files cannot be read. Mend them first.");
   }
 
   /**
@@ -274,10 +310,7 @@ class Drafts {
     return ModelReader.read(files)
         .model()
         .map(m -> edited(files, Dropping.edits(path, m)))
-        .orElseThrow(
-            () ->
-                Problem.badRequest(
-                    "draft-has-faults", "The draft's files cannot be read. Mend them first."));
+        .orElseThrow(Drafts::unreadable);
   }
 
   /** What would change for askers if the draft were published. */
