@@ -1,10 +1,6 @@
 package org.ropebridge.bench;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -20,7 +16,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Many people ask a running service at once, each as soon as the last answer has come, or after a
@@ -50,19 +45,15 @@ public final class LoadBench {
   private static final List<String> MONTHS =
       List.of("January", "March", "May", "June", "July", "August", "September", "December");
 
-  private final JsonMapper json = JsonMapper.builder().build();
-  private final HttpClient http =
-      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
-  private final String url;
+  private final DemoService service;
 
   /** In seconds, on average. */
   private final double pause;
 
-  private final Map<String, String> tokens = new TreeMap<>();
   private final Map<String, JsonNode> expected = new ConcurrentHashMap<>();
 
-  private LoadBench(String url, double pause) {
-    this.url = url;
+  private LoadBench(DemoService service, double pause) {
+    this.service = service;
     this.pause = pause;
   }
 
@@ -71,21 +62,13 @@ public final class LoadBench {
 
   public static void main(String[] args)
       throws IOException, InterruptedException, ExecutionException {
-    if (args.length < 4 || !URI.create(args[0]).getHost().equals("127.0.0.1")) {
+    if (args.length < 4) {
       System.err.println("usage: LoadBench http://127.0.0.1:PORT PASSWORD PEOPLE SECONDS [PAUSE]");
       System.exit(2);
     }
     double pause = args.length > 4 ? Double.parseDouble(args[4]) : 0;
-    LoadBench bench = new LoadBench(args[0], pause);
-    bench.signIn(args[1]);
+    LoadBench bench = new LoadBench(new DemoService(args[0], args[1]), pause);
     bench.run(Integer.parseInt(args[2]), Duration.ofSeconds(Long.parseLong(args[3])));
-  }
-
-  private void signIn(String password) throws IOException, InterruptedException {
-    for (String account : ACCOUNTS) {
-      JsonNode token = post("/api/tokens", "", Map.of("name", account, "password", password));
-      tokens.put(account, token.path("token").asString());
-    }
   }
 
   private void run(int people, Duration time)
@@ -93,7 +76,7 @@ public final class LoadBench {
     for (String question : questions()) {
       expected.put(question, rows(ask("mira", question)));
     }
-    double heapBefore = heap();
+    double heapBefore = service.heap();
     long end = System.nanoTime() + time.toNanos();
     ExecutorService crowd = Executors.newFixedThreadPool(people);
     List<Future<Seen>> running = new ArrayList<>();
@@ -184,7 +167,10 @@ public final class LoadBench {
                 Collections.min(counts),
                 Collections.max(counts)));
     System.out.printf(
-        Locale.ROOT, "heap in use before and after: %.0f and %.0f MB%n", heapBefore, heap());
+        Locale.ROOT,
+        "heap in use before and after: %.0f and %.0f MB%n",
+        heapBefore,
+        service.heap());
   }
 
   private static void print(String what, List<Double> times) {
@@ -200,41 +186,10 @@ public final class LoadBench {
   }
 
   private JsonNode ask(String account, String question) throws IOException, InterruptedException {
-    return post("/api/models/huts/ask", tokens.get(account), Map.of("question", question));
+    return service.post(account, "/api/models/huts/ask", Map.of("question", question));
   }
 
   private static JsonNode rows(JsonNode answer) {
     return answer.path("rows");
-  }
-
-  /** The service's heap, as its own metrics tell it to the steward. */
-  private double heap() throws IOException, InterruptedException {
-    HttpRequest request =
-        HttpRequest.newBuilder(URI.create(url + "/api/system/prometheus"))
-            .header("Authorization", "Bearer " + tokens.get("iselin"))
-            .build();
-    return http.send(request, HttpResponse.BodyHandlers.ofLines())
-            .body()
-            .filter(l -> l.startsWith("jvm_memory_used_bytes") && l.contains("area=\"heap\""))
-            .mapToDouble(l -> Double.parseDouble(l.substring(l.lastIndexOf(' ') + 1)))
-            .sum()
-        / 1e6;
-  }
-
-  private JsonNode post(String path, String token, Map<String, String> body)
-      throws IOException, InterruptedException {
-    HttpRequest.Builder request =
-        HttpRequest.newBuilder(URI.create(url + path))
-            .header("Content-Type", "application/json")
-            .POST(HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body)));
-    if (!token.isEmpty()) {
-      request.header("Authorization", "Bearer " + token);
-    }
-    HttpResponse<String> response =
-        http.send(request.build(), HttpResponse.BodyHandlers.ofString());
-    if (response.statusCode() >= 300) {
-      throw new IOException(response.statusCode() + " " + response.body());
-    }
-    return json.readTree(response.body());
   }
 }
