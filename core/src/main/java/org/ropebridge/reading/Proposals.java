@@ -94,6 +94,11 @@ public final class Proposals {
     return proposals;
   }
 
+  /** The stretches of words that nothing was made of, in order. */
+  public static List<String> unreadStretches(Reading reading) {
+    return stretches(reading).stream().map(s -> reading.question().substring(s[0], s[1])).toList();
+  }
+
   /** Unread words that stand side by side, by where they begin and end. */
   private static List<int[]> stretches(Reading reading) {
     List<int[]> stretches = new ArrayList<>();

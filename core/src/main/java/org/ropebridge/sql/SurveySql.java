@@ -321,28 +321,28 @@ public final class SurveySql {
   }
 
   /**
-   * One row: how many distinct values of a column were looked for among those of another, and how
-   * many are there.
+   * One row: how many distinct values of a column were looked for among the keys of another table,
+   * and how many are there.
+   *
+   * @param from where to take the values from; of a big table a sample is enough
    */
   public static Statement contained(
-      String schema,
-      String table,
-      String column,
-      String toSchema,
-      String toTable,
-      String key,
-      int most) {
+      Where from, String column, String toSchema, String toTable, String key, int most) {
+    Table<?> rows = from.rows(List.of(column)).asTable("rows");
     Table<?> values =
         DSL.selectDistinct(column(column).as("value"))
-            .from(at(schema, table))
+            .from(rows)
             .where(column(column).isNotNull())
             .limit(inline(most))
             .asTable("pointing");
-    Table<?> keys =
-        DSL.selectDistinct(column(key).as("key")).from(at(toSchema, toTable)).asTable("pointed_at");
+    Table<?> keys = select(column(key).as("key")).from(at(toSchema, toTable)).asTable("pointed_at");
     Field<Object> value = field(name("pointing", "value"));
     Field<Object> found = field(name("pointed_at", "key"));
-    return statement(select(count(), count(found)).from(values).leftJoin(keys).on(value.eq(found)));
+    return statement(
+        select(countDistinct(value), countDistinct(found))
+            .from(values)
+            .leftJoin(keys)
+            .on(value.eq(found)));
   }
 
   /**

@@ -115,8 +115,7 @@ final class PointerSearch {
       SurveyedTable table, SurveyedColumn column, Candidate candidate) {
     Statement statement =
         SurveySql.contained(
-            table.schema(),
-            table.name(),
+            TableLook.firstRows(table),
             column.name(),
             candidate.to().schema(),
             candidate.to().name(),

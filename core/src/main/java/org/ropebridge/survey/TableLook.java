@@ -164,7 +164,18 @@ final class TableLook {
     }
     return table.hasPages()
         ? new Where(table.schema(), table.name(), Math.min(100, 100 * SAMPLE / rows), 0)
-        : new Where(table.schema(), table.name(), 100, (int) SAMPLE);
+        : firstRows(table.schema(), table.name());
+  }
+
+  private static Where firstRows(String schema, String table) {
+    return new Where(schema, table, 100, (int) SAMPLE);
+  }
+
+  /** Where to look for values of a table again: a big one's first rows. */
+  static Where firstRows(SurveyedTable table) {
+    return table.estimated()
+        ? firstRows(table.schema(), table.name())
+        : new Where(table.schema(), table.name(), 100, 0);
   }
 
   private void numbers(Where where, List<Look> looks, Map<String, Cells> into) {

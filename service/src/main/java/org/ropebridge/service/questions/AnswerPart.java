@@ -3,6 +3,7 @@ package org.ropebridge.service.questions;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import org.ropebridge.answer.Definitions;
 import org.ropebridge.answer.Narrative;
 import org.ropebridge.answer.Notice;
@@ -40,6 +41,7 @@ import org.ropebridge.steering.NextQuestions;
  * @param followUp what it keeps and changes of the question before; null when it stands by itself
  * @param explained what there is to say of the model, where that was asked; null elsewhere
  * @param thread where it is kept; null when it is not
+ * @param logged what a verdict on it names; null when it is not in the log
  */
 public record AnswerPart(
     String question,
@@ -68,6 +70,7 @@ public record AnswerPart(
     FollowUp followUp,
     ExplainedPart explained,
     ThreadService.Kept thread,
+    UUID logged,
     String model,
     int edition) {
 

@@ -1,6 +1,7 @@
 package org.ropebridge.service.questions;
 
 import io.micrometer.core.instrument.MeterRegistry;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,9 +22,12 @@ import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.FollowUp;
+import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.Settings;
 import org.ropebridge.service.accounts.Account;
+import org.ropebridge.service.log.LoggedQuestion;
+import org.ropebridge.service.log.QuestionLog;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
 import org.ropebridge.service.problems.Problem;
@@ -44,9 +48,13 @@ public class Asking {
   /** Trying each costs a statement. */
   private static final int MOST_LIMITS_TRIED = 4;
 
+  /** In the log, of a question that was read and could not be computed. */
+  private static final String FAILED = "failed";
+
   private final Engines engines;
   private final Statements statements;
   private final ThreadService threads;
+  private final QuestionLog log;
   private final MeterRegistry meters;
   private final Settings settings;
 
@@ -54,11 +62,13 @@ public class Asking {
       Engines engines,
       Statements statements,
       ThreadService threads,
+      QuestionLog log,
       MeterRegistry meters,
       Settings settings) {
     this.engines = engines;
     this.statements = statements;
     this.threads = threads;
+    this.log = log;
     this.meters = meters;
     this.settings = settings;
   }
@@ -68,6 +78,10 @@ public class Asking {
     private static final double NANOS = 1_000_000.0;
     private final List<AnswerPart.StepPart> steps = new ArrayList<>();
     private long since = System.nanoTime();
+
+    double milliseconds() {
+      return steps.stream().mapToDouble(AnswerPart.StepPart::milliseconds).sum();
+    }
 
     void done(String step) {
       long now = System.nanoTime();
@@ -82,6 +96,7 @@ public class Asking {
    * @param place where in a thread it is kept, if it is
    * @param byItself whether it is a whole question even if it could lean on the one before
    * @param explain whether to say how the reading came about
+   * @param chosenFor the logged question that was asked back, if this is what was chosen
    */
   record Question(
       String model,
@@ -89,7 +104,8 @@ public class Asking {
       Account account,
       Optional<ThreadService.Place> place,
       boolean byItself,
-      boolean explain) {}
+      boolean explain,
+      Optional<UUID> chosenFor) {}
 
   /** Reads a question without computing anything. */
   AnswerPart read(Question question) {
@@ -98,7 +114,7 @@ public class Asking {
     trail.done("model");
     Reading reading = reading(engine, question);
     trail.done("reading");
-    return new Answering(engine, reading, trail, question.explain(), null).withoutRows();
+    return new Answering(engine, reading, trail, question.explain(), null, null).withoutRows();
   }
 
   /** Reads a whole question by an engine that is not the published one. */
@@ -106,7 +122,7 @@ public class Asking {
     Trail trail = new Trail();
     Reading reading = engine.reader().read(question);
     trail.done("reading");
-    return new Answering(engine, reading, trail, false, null).withoutRows();
+    return new Answering(engine, reading, trail, false, null, null).withoutRows();
   }
 
   private Reading reading(Engine engine, Question question) {
@@ -146,8 +162,54 @@ public class Asking {
         .increment();
     ThreadService.Kept kept =
         question.place().map(p -> keep(engine, question, p, reading)).orElse(null);
-    Answering answering = new Answering(engine, reading, trail, question.explain(), kept);
-    return answer(answering, question.account().name(), running, read);
+    question.chosenFor().ifPresent(q -> log.choose(question.account(), q, question.text()));
+    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
+    UUID logged = startsAgain ? null : UUID.randomUUID();
+    Answering answering = new Answering(engine, reading, trail, question.explain(), kept, logged);
+    Instant at = Instant.now();
+    try {
+      AnswerPart answer = answer(answering, question.account().name(), running, read);
+      keep(question, answering, at, status(reading), answer.rows().size());
+      return answer;
+    } catch (Problem e) {
+      keep(question, answering, at, FAILED, 0);
+      throw e;
+    }
+  }
+
+  /** Keeps a question in the log. */
+  private void keep(Question question, Answering answering, Instant at, String status, int rows) {
+    if (answering.logged() == null) {
+      return;
+    }
+    Reading reading = answering.reading();
+    boolean askedBack = reading.status() == Reading.Status.UNCLEAR;
+    String leansOn =
+        reading.followUp().isPresent()
+            ? question
+                .place()
+                .map(p -> threads.before(question.account(), question.model(), p))
+                .filter(b -> !b.isEmpty())
+                .map(b -> b.get(0))
+                .orElse("")
+            : "";
+    log.keep(
+        answering.logged(),
+        question.account(),
+        new LoggedQuestion.Entry(
+            question.model(),
+            answering.engine().edition(),
+            at,
+            question.text(),
+            leansOn,
+            status,
+            reading.restatement().orElse(""),
+            Proposals.unreadStretches(reading),
+            askedBack
+                ? reading.choices().stream().map(Reading.Choice::restatement).toList()
+                : List.of(),
+            answering.trail().milliseconds(),
+            rows));
   }
 
   /** Answers a whole question by an engine that is not the published one; nothing is kept of it. */
@@ -155,7 +217,7 @@ public class Asking {
     Trail trail = new Trail();
     Reading reading = engine.reader().read(question);
     trail.done("reading");
-    Answering answering = new Answering(engine, reading, trail, false, null);
+    Answering answering = new Answering(engine, reading, trail, false, null, null);
     return answer(answering, account.name(), new Running(), read -> {});
   }
 
@@ -187,13 +249,18 @@ public class Asking {
             || asAsked.restatement().equals(Optional.of(again.restatement()));
     Reading reading = meansTheSame ? asAsked : engine.reader().read(again.restatement());
     trail.done("reading");
-    Answering answering = new Answering(engine, reading, trail, false, again.kept());
+    Answering answering = new Answering(engine, reading, trail, false, again.kept(), null);
     return answer(answering, account.name(), new Running(), asRead -> {});
   }
 
   /** What an answer is made of besides its rows. */
   private record Answering(
-      Engine engine, Reading reading, Trail trail, boolean explain, ThreadService.Kept kept) {
+      Engine engine,
+      Reading reading,
+      Trail trail,
+      boolean explain,
+      ThreadService.Kept kept,
+      UUID logged) {
     AnswerPart withoutRows() {
       return part(this, Optional.empty(), List.of(), List.of());
     }
@@ -472,6 +539,7 @@ public class Asking {
         reading.followUp().filter(f -> !f.startsAgain()).orElse(null),
         explained.map(e -> new AnswerPart.ExplainedPart(e.title(), e.sentences())).orElse(null),
         answering.kept(),
+        answering.logged(),
         engine.model(),
         engine.edition());
   }

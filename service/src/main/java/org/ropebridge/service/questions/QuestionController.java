@@ -47,12 +47,14 @@ class QuestionController {
    * @param thread the thread to ask in; without one the question is not kept
    * @param byItself whether it is a whole question even if it could lean on the one before, as
    *     restatements are; no, when left out
+   * @param chosenFor the logged question that was asked back, when this is what the person chose
    */
   record QuestionRequest(
       @NotNull @Size(max = 20_000) String question,
       Boolean explain,
       @Valid InThread thread,
-      Boolean byItself) {
+      Boolean byItself,
+      UUID chosenFor) {
     Asking.Question question(String model, Account account) {
       return new Asking.Question(
           model,
@@ -60,7 +62,8 @@ class QuestionController {
           account,
           Optional.ofNullable(thread).map(InThread::place),
           Boolean.TRUE.equals(byItself),
-          Boolean.TRUE.equals(explain));
+          Boolean.TRUE.equals(explain),
+          Optional.ofNullable(chosenFor));
     }
   }
 
@@ -147,7 +150,13 @@ class QuestionController {
       @PathVariable String model, @Valid @RequestBody PartRequest request) {
     Asking.Question question =
         new Asking.Question(
-            model, request.question(), current.get(), Optional.empty(), true, false);
+            model,
+            request.question(),
+            current.get(),
+            Optional.empty(),
+            true,
+            false,
+            Optional.empty());
     return asking.options(question, Optional.ofNullable(request.part()));
   }
 

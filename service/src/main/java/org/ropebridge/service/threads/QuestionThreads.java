@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -14,6 +15,10 @@ interface QuestionThreads extends Repository<QuestionThread, UUID> {
   QuestionThread save(QuestionThread thread);
 
   void delete(QuestionThread thread);
+
+  @Modifying
+  @Query("delete from QuestionThread t where t.account.id = :accountId")
+  void deleteByAccountId(UUID accountId);
 
   Optional<QuestionThread> findByIdAndAccountId(UUID id, UUID accountId);
 

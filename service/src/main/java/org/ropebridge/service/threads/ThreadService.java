@@ -163,6 +163,12 @@ public class ThreadService {
     threads.delete(of(account, id));
   }
 
+  /** Deletes all threads of an account. */
+  @Transactional
+  public void deleteAll(Account account) {
+    threads.deleteByAccountId(account.id());
+  }
+
   private QuestionThread of(Account account, UUID id) {
     return threads.findByIdAndAccountId(id, account.id()).orElseThrow(ThreadService::noSuchThread);
   }

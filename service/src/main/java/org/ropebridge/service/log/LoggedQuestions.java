@@ -1,0 +1,50 @@
+package org.ropebridge.service.log;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** Stored questions. */
+interface LoggedQuestions extends Repository<LoggedQuestion, UUID> {
+  LoggedQuestion save(LoggedQuestion question);
+
+  Optional<LoggedQuestion> findByIdAndPersonIn(UUID id, Collection<String> person);
+
+  List<LoggedQuestion> findByPersonInOrderByAskedAtDesc(Collection<String> person, Limit limit);
+
+  List<LoggedQuestion> findByModelNameAndAskedAtAfterOrderByAskedAtDesc(
+      String model, Instant moment, Limit limit);
+
+  @Modifying
+  @Query("delete from LoggedQuestion q where q.person in :person")
+  int deleteByPerson(Collection<String> person);
+
+  @Modifying
+  @Query("delete from LoggedQuestion q where q.askedAt < :moment")
+  int deleteOlder(Instant moment);
+
+  void delete(LoggedQuestion question);
+
+  /** Adds to what stays when questions are deleted. */
+  @Modifying
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          insert into asked_tally as t
+          values (:model, cast(:at as timestamptz at time zone 'UTC')::date, :edition, :status,
+            :questions, :right, :wrong)
+          on conflict (model_name, day, edition, status) do update set
+            questions = t.questions + excluded.questions,
+            judged_right = t.judged_right + excluded.judged_right,
+            judged_wrong = t.judged_wrong + excluded.judged_wrong
+          """)
+  void tally(
+      String model, Instant at, int edition, String status, int questions, int right, int wrong);
+}

@@ -1,0 +1,195 @@
+package org.ropebridge.service.log;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import org.ropebridge.service.accounts.Account;
+import org.ropebridge.service.accounts.Accounts;
+import org.ropebridge.service.problems.Problem;
+import org.ropebridge.service.threads.ThreadService;
+import org.springframework.data.domain.Limit;
+import org.springframework.http.HttpStatus;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the log of questions, by the rules that stewards set. */
+@Service
+public class QuestionLog {
+  private static final int MOST_OF_ONE = 1_000;
+
+  private final LoggedQuestions questions;
+  private final StoredLogRules rules;
+  private final StoredNews news;
+  private final Pseudonyms pseudonyms;
+  private final Accounts accounts;
+  private final ThreadService threads;
+
+  QuestionLog(
+      LoggedQuestions questions,
+      StoredLogRules rules,
+      StoredNews news,
+      Pseudonyms pseudonyms,
+      Accounts accounts,
+      ThreadService threads) {
+    this.questions = questions;
+    this.rules = rules;
+    this.news = news;
+    this.pseudonyms = pseudonyms;
+    this.accounts = accounts;
+    this.threads = threads;
+  }
+
+  /**
+   * Keeps a question.
+   *
+   * @param id what a verdict on it will name
+   */
+  @Transactional
+  public void keep(UUID id, Account account, LoggedQuestion.Entry entry) {
+    String person =
+        switch (rules().people()) {
+          case NAMES -> account.id().toString();
+          case PSEUDONYMS -> pseudonyms.of(account.id());
+          case NOBODY -> "";
+        };
+    questions.save(new LoggedQuestion(id, person, entry));
+    questions.tally(entry.model(), entry.at(), entry.edition(), entry.status(), 1, 0, 0);
+  }
+
+  /** Keeps what a person chose when they were asked back; nothing if the question is not theirs. */
+  @Transactional
+  public void choose(Account account, UUID question, String restatement) {
+    questions
+        .findByIdAndPersonIn(question, pseudonyms.all(account.id()))
+        .filter(q -> q.choices().contains(restatement))
+        .ifPresent(q -> q.choose(restatement));
+  }
+
+  /**
+   * A question of a person.
+   *
+   * @throws Problem if it is not theirs, or was deleted
+   */
+  @Transactional(readOnly = true)
+  public LoggedQuestion own(Account account, UUID id) {
+    return of(account, id);
+  }
+
+  /** Keeps a verdict; one that was given before is replaced. */
+  @Transactional
+  public void judge(
+      Account account,
+      UUID id,
+      boolean right,
+      LoggedQuestion.Part part,
+      String about,
+      String words) {
+    LoggedQuestion question = of(account, id);
+    int wasRight = question.verdict().equals("RIGHT") ? 1 : 0;
+    int wasWrong = question.verdict().equals("WRONG") ? 1 : 0;
+    question.judge(right, part, about, words);
+    questions.tally(
+        question.modelName(),
+        question.askedAt(),
+        question.edition(),
+        question.status(),
+        0,
+        (right ? 1 : 0) - wasRight,
+        (right ? 0 : 1) - wasWrong);
+  }
+
+  /** Hands a question to the authors. */
+  @Transactional
+  public void askAuthor(Account account, UUID id, String words) {
+    of(account, id).askAuthor(words);
+  }
+
+  private LoggedQuestion of(Account account, UUID id) {
+    return questions
+        .findByIdAndPersonIn(id, pseudonyms.all(account.id()))
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "no-such-question",
+                    "The log has no such question of yours. It may have been deleted."));
+  }
+
+  /** The questions of a person, the newest first. */
+  @Transactional(readOnly = true)
+  List<LoggedQuestion> own(Account account) {
+    return questions.findByPersonInOrderByAskedAtDesc(
+        pseudonyms.all(account.id()), Limit.of(MOST_OF_ONE));
+  }
+
+  /** Deletes a question of a person. */
+  @Transactional
+  void delete(Account account, UUID id) {
+    questions.delete(of(account, id));
+  }
+
+  /** Deletes all that is kept of what a person asked: log, threads and news. Counts stay. */
+  @Transactional
+  int deleteAll(Account account) {
+    threads.deleteAll(account);
+    news.deleteByAccountId(account.id());
+    return questions.deleteByPerson(pseudonyms.all(account.id()));
+  }
+
+  /** The newest questions about a model since a moment, the newest first. */
+  @Transactional(readOnly = true)
+  public List<LoggedQuestion> since(String model, Instant moment, int most) {
+    return questions.findByModelNameAndAskedAtAfterOrderByAskedAtDesc(
+        model, moment, Limit.of(most));
+  }
+
+  LogRules rules() {
+    return rules.findById(LogRules.ID).orElseThrow();
+  }
+
+  /** Changes the rules; questions that are too old by them are deleted at once. */
+  @Transactional
+  LogRules change(LogRules.People people, int keepDays, String by) {
+    if (keepDays < 1) {
+      throw new Problem(
+          HttpStatus.BAD_REQUEST, "invalid-days", "Questions are kept for one day at least.");
+    }
+    LogRules changed = rules();
+    changed.change(people, keepDays, by);
+    rules.save(changed);
+    deleteOld();
+    return changed;
+  }
+
+  /** Deletes what is older than the rules say. */
+  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)
+  @Transactional
+  public void deleteOld() {
+    questions.deleteOlder(Instant.now().minus(Duration.ofDays(rules().keepDays())));
+  }
+
+  /**
+   * Tells a person that a question of theirs is answered now; once for each question.
+   *
+   * @param person as the log names them
+   */
+  @Transactional
+  public void tell(String person, String model, String question, int edition) {
+    accounts.findAll().stream()
+        .filter(a -> pseudonyms.all(a.id()).contains(person))
+        .filter(a -> !news.existsByAccountIdAndModelNameAndQuestion(a.id(), model, question))
+        .forEach(a -> news.save(new News(a.id(), model, question, edition)));
+  }
+
+  @Transactional(readOnly = true)
+  List<News> news(Account account) {
+    return news.findByAccountIdOrderByToldAtDesc(account.id());
+  }
+
+  @Transactional
+  void forgetNews(Account account, UUID id) {
+    news.deleteByIdAndAccountId(id, account.id());
+  }
+}
