@@ -29,7 +29,8 @@ create table asked_question (
   verdict_part varchar(20) not null,
   verdict_about text not null,
   verdict_words text not null,
-  for_author boolean not null
+  for_author boolean not null,
+  settled_by integer not null
 );
 create index asked_question_ix1 on asked_question (model_name, asked_at);
 create index asked_question_ix2 on asked_question (person, asked_at);
@@ -39,6 +40,7 @@ comment on column asked_question.person is 'The account''s id, a pseudonym of it
 comment on column asked_question.leans_on is 'The restatement of the question before, when it leans on it.';
 comment on column asked_question.chosen is 'What the person chose when they were asked back.';
 comment on column asked_question.verdict is 'RIGHT, WRONG, or empty.';
+comment on column asked_question.settled_by is 'The edition that answers what was not answered; 0 for none.';
 comment on column asked_question.verdict_about is 'What stood in the part that was judged wrong.';
 
 create table asked_tally (

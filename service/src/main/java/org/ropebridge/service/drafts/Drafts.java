@@ -41,7 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
  * an older revision is refused, so that two authors never overwrite each other in silence.
  */
 @Service
-class Drafts {
+public class Drafts {
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final StoredDrafts stored;
@@ -63,7 +63,7 @@ class Drafts {
    * @param basedOn the edition that it began from, 0 for none
    * @param proposals what a survey suggested and nobody has judged yet
    */
-  record State(
+  public record State(
       String model,
       Map<String, String> files,
       long revision,
@@ -157,7 +157,7 @@ class Drafts {
   }
 
   /** The draft as it would be after some edits; nothing is kept. */
-  State with(State draft, List<FileEdit> edits) {
+  public State with(State draft, List<FileEdit> edits) {
     return new State(
         draft.model(),
         edited(draft.files(), edits),
@@ -324,7 +324,7 @@ class Drafts {
   }
 
   /** The draft's engine, as far as a person may see it. */
-  Engine engine(State draft, Account account) {
+  public Engine engine(State draft, Account account) {
     return engines.ofFiles(draft.key(), draft.files(), account.person());
   }
 

@@ -82,6 +82,9 @@ public class LoggedQuestion {
   @Column(nullable = false)
   private boolean forAuthor;
 
+  @Column(nullable = false)
+  private int settledBy;
+
   protected LoggedQuestion() {}
 
   LoggedQuestion(UUID id, String person, Entry entry) {
@@ -223,5 +226,18 @@ public class LoggedQuestion {
 
   public boolean isForAuthor() {
     return forAuthor;
+  }
+
+  /** The edition that answers what was not answered; 0 for none. */
+  public int settledBy() {
+    return settledBy;
+  }
+
+  /** Whether the person may not have got what they wanted, and still does not. */
+  public boolean isTrouble() {
+    boolean unanswered =
+        status.equals("partly") || status.equals("unclear") || status.equals("declined");
+    // Who was asked back and chose got an answer; it is a gap all the same, as others are asked.
+    return settledBy == 0 && (unanswered && !verdict.equals("RIGHT") || verdict.equals("WRONG"));
   }
 }

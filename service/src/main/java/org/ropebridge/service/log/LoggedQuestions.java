@@ -31,6 +31,10 @@ interface LoggedQuestions extends Repository<LoggedQuestion, UUID> {
 
   void delete(LoggedQuestion question);
 
+  @Modifying
+  @Query("update LoggedQuestion q set q.settledBy = :edition where q.id in :ids")
+  void settle(Collection<UUID> ids, int edition);
+
   /** Adds to what stays when questions are deleted. */
   @Modifying
   @Query(
@@ -38,7 +42,7 @@ interface LoggedQuestions extends Repository<LoggedQuestion, UUID> {
       value =
           """
           insert into asked_tally as t
-          values (:model, cast(:at as timestamptz at time zone 'UTC')::date, :edition, :status,
+          values (:model, cast(cast(:at as timestamptz) at time zone 'UTC' as date), :edition, :status,
             :questions, :right, :wrong)
           on conflict (model_name, day, edition, status) do update set
             questions = t.questions + excluded.questions,

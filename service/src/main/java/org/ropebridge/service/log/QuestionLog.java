@@ -2,6 +2,7 @@ package org.ropebridge.service.log;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
@@ -168,6 +169,14 @@ public class QuestionLog {
   @Transactional
   public void deleteOld() {
     questions.deleteOlder(Instant.now().minus(Duration.ofDays(rules().keepDays())));
+  }
+
+  /** Keeps that an edition answers what was not answered. */
+  @Transactional
+  public void settle(Collection<UUID> ids, int edition) {
+    if (!ids.isEmpty()) {
+      questions.settle(ids, edition);
+    }
   }
 
   /**

@@ -25,6 +25,7 @@ import org.ropebridge.model.check.ModelCheck;
 import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.reading.QuestionReader;
+import org.ropebridge.reading.WordVectors;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Statements;
 import org.ropebridge.sql.ConstraintSql;
@@ -75,6 +76,11 @@ public class Engines {
   private record AccessKey(UUID edition, Person person) {}
 
   private record Key(UUID edition, String access, LocalDate clock) {}
+
+  /** Word vectors, to compare what people wrote by its meaning. */
+  public WordVectors wordVectors() {
+    return vectors.words();
+  }
 
   /**
    * The engine of the newest edition, for a person.

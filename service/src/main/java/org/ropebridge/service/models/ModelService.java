@@ -23,6 +23,7 @@ import org.ropebridge.service.sources.Warehouses;
 import org.ropebridge.sql.SampleSql;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,8 +37,15 @@ public class ModelService {
   private final Editions editions;
   private final Engines engines;
   private final Warehouses warehouses;
+  private final ApplicationEventPublisher events;
 
-  ModelService(StoredModels models, Editions editions, Engines engines, Warehouses warehouses) {
+  ModelService(
+      StoredModels models,
+      Editions editions,
+      Engines engines,
+      Warehouses warehouses,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.models = models;
     this.editions = editions;
     this.engines = engines;
@@ -172,7 +180,11 @@ public class ModelService {
   /** Makes a published edition the one that is asked, from now on. */
   public void announce(String name) {
     engines.published(name);
+    events.publishEvent(new Announced(name));
   }
+
+  /** A model has a new edition, which is asked from now on. */
+  public record Announced(String model) {}
 
   /** A new edition, and the warnings that came with it. */
   public record Published(String model, int edition, List<Fault> warnings) {}

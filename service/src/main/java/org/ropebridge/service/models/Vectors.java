@@ -13,6 +13,7 @@ import java.util.concurrent.Executors;
 import org.ropebridge.model.Model;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
+import org.ropebridge.reading.WordVectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -35,10 +36,14 @@ class Vectors {
 
   private EmbeddingModel embedding;
 
+  /** The vectors themselves; each is computed once. */
+  WordVectors words() {
+    return words -> known.get(words, this::computed);
+  }
+
   /** What proposes the meanings of unread words, as soon as it has learned the model's names. */
   CompletableFuture<Proposals> proposals(Model visible) {
-    return CompletableFuture.supplyAsync(
-        () -> new Proposals(visible, words -> known.get(words, this::computed)), background);
+    return CompletableFuture.supplyAsync(() -> new Proposals(visible, words()), background);
   }
 
   /** Proposals for a reading; none as long as the names are not learned. */

@@ -1,0 +1,246 @@
+package org.ropebridge.service.gaps;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.ropebridge.gaps.Asked;
+import org.ropebridge.gaps.Gap;
+import org.ropebridge.gaps.Gaps;
+import org.ropebridge.language.LanguagePack;
+import org.ropebridge.reading.Proposals;
+import org.ropebridge.service.accounts.Account;
+import org.ropebridge.service.log.LoggedQuestion;
+import org.ropebridge.service.log.QuestionLog;
+import org.ropebridge.service.models.Engine;
+import org.ropebridge.service.models.Engines;
+import org.ropebridge.service.models.ModelService;
+import org.ropebridge.service.problems.Problem;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds the gaps of a model in its log, and keeps what authors decide about them. */
+@Service
+class GapService {
+  private static final int MOST_QUESTIONS = 20_000;
+  private static final int EXAMPLES = 5;
+
+  private final QuestionLog log;
+  private final GapStates states;
+  private final Engines engines;
+  private final ModelService models;
+
+  GapService(QuestionLog log, GapStates states, Engines engines, ModelService models) {
+    this.log = log;
+    this.states = states;
+    this.engines = engines;
+    this.models = models;
+  }
+
+  /**
+   * A gap and what was decided about it.
+   *
+   * @param logged its questions, the newest first
+   * @param hasReturned whether it was asked about again after it was mended
+   */
+  record Found(Gap gap, List<LoggedQuestion> logged, GapState state, boolean hasReturned) {}
+
+  /** The gaps that the log shows, the most troublesome first. */
+  @Transactional(readOnly = true)
+  List<Found> find(String model, int days) {
+    Map<String, LoggedQuestion> trouble = new LinkedHashMap<>();
+    log.since(model, Instant.now().minus(Duration.ofDays(days)), MOST_QUESTIONS).stream()
+        .filter(LoggedQuestion::isTrouble)
+        .forEach(q -> trouble.put(q.id().toString(), q));
+    Gaps gaps =
+        new Gaps(engines.wordVectors(), w -> LanguagePack.ENGLISH.identifiers().singular(plain(w)));
+    Map<String, GapState> decided =
+        states.findByModelName(model).stream().collect(Collectors.toMap(GapState::gapKey, s -> s));
+    return gaps.of(trouble.values().stream().map(GapService::asked).toList()).stream()
+        .map(g -> found(g, trouble, decided.get(g.key())))
+        .toList();
+  }
+
+  private static String plain(String words) {
+    return words.strip().toLowerCase(Locale.ROOT);
+  }
+
+  private static Asked asked(LoggedQuestion q) {
+    Asked.Outcome outcome =
+        q.verdict().equals("WRONG")
+            ? Asked.Outcome.JUDGED_WRONG
+            : switch (q.status()) {
+              case "partly" -> Asked.Outcome.PARTLY;
+              case "unclear" -> Asked.Outcome.ASKED_BACK;
+              default -> Asked.Outcome.DECLINED;
+            };
+    String about = q.verdictAbout().isEmpty() ? q.restatement() : q.verdictAbout();
+    String judged = q.verdictPart().toLowerCase(Locale.ROOT) + ": " + about;
+    return new Asked(
+        q.id().toString(), q.person(), q.question(), outcome, q.unread(), q.choices(), judged);
+  }
+
+  private static Found found(Gap gap, Map<String, LoggedQuestion> logged, GapState decided) {
+    List<LoggedQuestion> questions = gap.questions().stream().map(q -> logged.get(q.id())).toList();
+    GapState state = decided == null ? new GapState("", gap.key()) : decided;
+    boolean returned =
+        state.state() == GapState.State.MENDED
+            && questions.stream().anyMatch(q -> q.edition() > state.edition());
+    return new Found(gap, questions, state, returned);
+  }
+
+  /** The gap of that key, among those of the log. */
+  @Transactional(readOnly = true)
+  Found find(String model, String key, int days) {
+    return find(model, days).stream()
+        .filter(f -> f.gap().key().equals(key))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "no-such-gap",
+                    "There is no such gap any more: its questions are answered now, or were"
+                        + " deleted."));
+  }
+
+  /** A decision about a gap. */
+  record Decision(GapState.State state, String assignedTo, String note, LocalDate until) {}
+
+  /** Keeps a decision. */
+  @Transactional
+  void decide(String model, String key, Decision decision, String by) {
+    GapState state =
+        states.findByModelNameAndGapKey(model, key).orElseGet(() -> new GapState(model, key));
+    int newest = models.newestFiles(model).map(ModelService.EditionFiles::number).orElse(0);
+    state.change(
+        decision.state(), decision.assignedTo(), decision.note(), decision.until(), newest);
+    state.changedBy(by);
+    states.save(state);
+  }
+
+  /**
+   * A gap as its author sees it.
+   *
+   * @param kind unread, asked_back, judged_wrong or declined
+   * @param state open, mended, put_off or left
+   * @param chosen what people chose when they were asked back, and how often
+   * @param proposals what the unread words may mean, the nearest first
+   * @param forAuthor how many asked the author about it
+   */
+  record GapPart(
+      String key,
+      String kind,
+      String words,
+      List<String> phrases,
+      int people,
+      int questions,
+      Instant firstAsked,
+      Instant lastAsked,
+      String state,
+      boolean hasReturned,
+      String assignedTo,
+      String note,
+      LocalDate putOffUntil,
+      List<Example> examples,
+      List<Chosen> chosen,
+      List<Proposals.Meant> proposals,
+      int forAuthor) {}
+
+  /** A question of a gap. */
+  record Example(
+      String question, String restatement, Instant askedAt, String words, boolean forAuthor) {}
+
+  /** What people chose. */
+  record Chosen(String words, int times) {}
+
+  /** The gap for an author. */
+  GapPart part(Found found, String model, Account account) {
+    Gap gap = found.gap();
+    List<LoggedQuestion> logged = found.logged();
+    Engine engine = engines.of(model, account.person());
+    GapState state = found.state();
+    boolean isBack =
+        state.state() == GapState.State.PUT_OFF
+            && state.putOffUntil() != null
+            && !state.putOffUntil().isAfter(LocalDate.now(ZoneId.systemDefault()));
+    boolean open = found.hasReturned() || isBack;
+    return new GapPart(
+        gap.key(),
+        gap.kind().name().toLowerCase(Locale.ROOT),
+        gap.words(),
+        gap.phrases(),
+        gap.people(),
+        logged.size(),
+        logged.stream().map(LoggedQuestion::askedAt).min(Comparator.naturalOrder()).orElseThrow(),
+        logged.stream().map(LoggedQuestion::askedAt).max(Comparator.naturalOrder()).orElseThrow(),
+        (open ? GapState.State.OPEN : state.state()).name().toLowerCase(Locale.ROOT),
+        found.hasReturned(),
+        state.assignedTo(),
+        state.note(),
+        state.putOffUntil(),
+        examples(logged),
+        chosen(gap, logged),
+        gap.kind() == Gap.Kind.UNREAD ? proposals(engine, gap) : List.of(),
+        (int) logged.stream().filter(LoggedQuestion::isForAuthor).count());
+  }
+
+  /** Different questions, those first about which people said something. */
+  private static List<Example> examples(List<LoggedQuestion> logged) {
+    Map<String, LoggedQuestion> different = new LinkedHashMap<>();
+    logged.stream()
+        .sorted(Comparator.comparing(q -> q.verdictWords().isEmpty()))
+        .forEach(q -> different.putIfAbsent(plain(q.question()), q));
+    return different.values().stream()
+        .limit(EXAMPLES)
+        .map(
+            q ->
+                new Example(
+                    q.question(), q.restatement(), q.askedAt(), q.verdictWords(), q.isForAuthor()))
+        .toList();
+  }
+
+  private static List<Chosen> chosen(Gap gap, List<LoggedQuestion> logged) {
+    Map<String, Integer> times = new HashMap<>();
+    List<String> differences = List.of(gap.words().split(" / "));
+    for (LoggedQuestion question : logged) {
+      List<String> words = List.of(question.chosen().split(" "));
+      differences.stream()
+          .filter(d -> !question.chosen().isEmpty() && words.containsAll(List.of(d.split(" "))))
+          .findFirst()
+          .ifPresent(d -> times.merge(d, 1, Integer::sum));
+    }
+    return times.entrySet().stream()
+        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+        .map(e -> new Chosen(e.getKey(), e.getValue()))
+        .toList();
+  }
+
+  /** Meanings that are near to one of the ways in which the words were written. */
+  private static List<Proposals.Meant> proposals(Engine engine, Gap gap) {
+    List<Proposals.Meant> meant = new ArrayList<>();
+    gap.questions().stream()
+        .map(Asked::question)
+        .distinct()
+        .limit(EXAMPLES)
+        .map(q -> engine.proposed(engine.reader().read(q)))
+        .flatMap(List::stream)
+        .filter(p -> gap.phrases().stream().anyMatch(x -> x.equalsIgnoreCase(p.words())))
+        .flatMap(p -> p.meant().stream())
+        .filter(m -> meant.stream().noneMatch(k -> k.name().equals(m.name())))
+        .forEach(meant::add);
+    return meant.stream().limit(EXAMPLES).toList();
+  }
+
+  Optional<GapState> stateOf(String model, String key) {
+    return states.findByModelNameAndGapKey(model, key);
+  }
+}
