@@ -7,6 +7,7 @@ import { BigNumber } from "./BigNumber";
 import type { Picture } from "./Chart";
 import { Explained } from "./Explained";
 import { Handles } from "./Handles";
+import { Judge } from "./Judge";
 import { Narrative } from "./Narrative";
 import { Proposals } from "./Proposals";
 import { SqlPanel } from "./SqlPanel";
@@ -19,7 +20,7 @@ const Correction = lazy(() => import("../draft/Correction"));
 interface AnswerViewProps {
   answer: Answer;
   /** Asks on; a whole question does not lean on this one. */
-  onAsk: (question: string, whole: boolean) => void;
+  onAsk: (question: string, whole: boolean, chosenFor?: string) => void;
 }
 
 /** An answer: how it was read, what came out, what to know about it, and how it was computed. */
@@ -41,8 +42,13 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
       {computed ? (
         <Computed answer={answer} onPick={pick} onAsk={onAsk} />
       ) : (
-        <NotComputed answer={answer} onPick={pick} />
+        <NotComputed
+          answer={answer}
+          onPick={pick}
+          onChoose={(question) => onAsk(question, true, answer.logged)}
+        />
       )}
+      {answer.logged && <Judge key={answer.logged} answer={answer} />}
       {who.data && isAuthor(who.data) && answer.status !== "started_again" && (
         <Suspense>
           <Correction key={answer.question} answer={answer} />
@@ -174,7 +180,12 @@ function Leaning({ answer, onPick }: PickProps) {
   );
 }
 
-function NotComputed({ answer, onPick }: PickProps) {
+interface ChooseProps extends PickProps {
+  /** Asks what the question was meant to be. */
+  onChoose: (question: string) => void;
+}
+
+function NotComputed({ answer, onPick, onChoose }: ChooseProps) {
   const unclear = answer.status === "unclear";
   if (answer.status === "started_again") {
     return <Text role="status">{answer.reason}</Text>;
@@ -197,7 +208,7 @@ function NotComputed({ answer, onPick }: PickProps) {
               {unclear ? "It can be read as:" : "The model covers, for example:"}
             </Text>
             {choices.map((c) => (
-              <Button key={c} variant="surface" onClick={() => onPick(c)}>
+              <Button key={c} variant="surface" onClick={() => (unclear ? onChoose(c) : onPick(c))}>
                 {c}
               </Button>
             ))}

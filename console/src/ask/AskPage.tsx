@@ -6,6 +6,7 @@ import { Failure } from "../shell/Failure";
 import { AnswerView } from "./AnswerView";
 import { useModel, useModels } from "./models";
 import { useHere, type Here } from "./place";
+import { NewsList } from "./NewsList";
 import { QuestionBox } from "./QuestionBox";
 import { Starters } from "./Starters";
 import { ThreadRail } from "./ThreadRail";
@@ -28,14 +29,21 @@ export function AskPage() {
     return <Text>No model is published yet. An author publishes one with the client.</Text>;
   }
   /** Asks behind the answer that is shown, or in a new thread where there is none. */
-  const ask = (question: string, whole: boolean, of = chosen) => {
+  const ask = (question: string, whole: boolean, of = chosen, chosenFor?: string) => {
     const q = question.trim();
     if (q === "") return;
     const anew = here.thread === undefined || of !== chosen;
     go(
       anew
-        ? { model: of, question: q, whole }
-        : { model: of, question: q, whole, thread: here.thread, after: here.turn ?? here.after },
+        ? { model: of, question: q, whole, chosenFor }
+        : {
+            model: of,
+            question: q,
+            whole,
+            chosenFor,
+            thread: here.thread,
+            after: here.turn ?? here.after,
+          },
     );
   };
   const asking = here.question !== "" && here.turn === undefined;
@@ -43,6 +51,9 @@ export function AskPage() {
   return (
     <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "14rem minmax(0, 1fr)" }} gap="8">
       <Stack gap="6" order={{ base: 0, lg: 1 }}>
+        <NewsList
+          onAsk={(news) => go({ model: news.model, question: news.question, whole: true })}
+        />
         <QuestionBox
           start={here.turn === undefined ? here.question : ""}
           done={answered && answered.restatement !== "" ? answered.question : undefined}
@@ -53,7 +64,12 @@ export function AskPage() {
           onAsk={(question, of) => ask(question, false, of)}
         />
         {here.turn !== undefined ? (
-          <Answered here={here} answer={answer} go={go} onAsk={ask} />
+          <Answered
+            here={here}
+            answer={answer}
+            go={go}
+            onAsk={(question, whole, chosenFor) => ask(question, whole, chosen, chosenFor)}
+          />
         ) : asking ? (
           <Asking here={here} model={chosen} go={go} />
         ) : (
@@ -137,7 +153,7 @@ interface AnsweredProps {
   here: Here;
   answer: ReturnType<typeof useTurn>;
   go: (to: Here, replace?: boolean) => void;
-  onAsk: (question: string, whole: boolean) => void;
+  onAsk: (question: string, whole: boolean, chosenFor?: string) => void;
 }
 
 function Answered({ here, answer, go, onAsk }: AnsweredProps) {

@@ -19,6 +19,7 @@ export function useHere() {
     after: address.get("after") ?? undefined,
     turn: address.get("turn") ?? undefined,
     whole: address.get("whole") === "yes",
+    chosenFor: address.get("for") ?? undefined,
   };
   const go = useCallback(
     (to: Here, replace = false) => {
@@ -29,6 +30,7 @@ export function useHere() {
         after: to.after,
         turn: to.turn,
         whole: to.whole ? "yes" : undefined,
+        for: to.chosenFor,
       };
       const kept = Object.entries(said).filter((e): e is [string, string] => Boolean(e[1]));
       setAddress(Object.fromEntries(kept), { replace });

@@ -35,6 +35,12 @@ export type Upload = Schemas["UploadPart"];
 export type UploadLine = Schemas["UploadLine"];
 export type FileColumn = Schemas["ColumnForm"];
 export type Said = Schemas["SaidRequest"];
+export type Gap = Schemas["GapPart"];
+export type Mend = Schemas["MendPart"];
+export type Logged = Schemas["LoggedPart"];
+export type LogRules = Schemas["RulesPart"];
+export type Verdict = Schemas["VerdictRequest"];
+export type News = Schemas["NewsPart"];
 
 /** One change of a draft's files; without a value and a new name, the place is removed. */
 export interface Edit {
@@ -50,10 +56,12 @@ export interface Place {
   after?: string;
   /** Whether it is a whole question even if it could lean on the one before. */
   whole?: boolean;
+  /** The logged question that was asked back, when this is what was chosen. */
+  chosenFor?: string;
 }
 
-function asked(question: string, { thread, after, whole }: Place) {
-  return { question, thread: { id: thread, after }, byItself: whole === true };
+function asked(question: string, { thread, after, whole, chosenFor }: Place) {
+  return { question, thread: { id: thread, after }, byItself: whole === true, chosenFor };
 }
 
 /** A problem document (RFC 9457) of the service, or no answer at all. */
@@ -223,6 +231,18 @@ export const rest = {
   renameThread: (id: string, title: string) =>
     send<Thread>("PATCH", `/api/threads/${id}`, { title }),
   deleteThread: (id: string) => send<undefined>("DELETE", `/api/threads/${id}`),
+  judge: (logged: string, verdict: Partial<Verdict>) =>
+    send<undefined>("PUT", `/api/questions/${logged}/verdict`, verdict),
+  askAuthor: (logged: string, words: string) =>
+    send<undefined>("POST", `/api/questions/${logged}/for-author`, { words }),
+  ownQuestions: () => send<Logged[]>("GET", "/api/me/questions"),
+  deleteOwnQuestion: (id: string) => send<undefined>("DELETE", `/api/me/questions/${id}`),
+  deleteOwnQuestions: () => send<{ questions: number }>("DELETE", "/api/me/questions"),
+  news: () => send<News[]>("GET", "/api/me/news"),
+  putNewsAway: (id: string) => send<undefined>("DELETE", `/api/me/news/${id}`),
+  logRules: () => send<LogRules>("GET", "/api/log/rules"),
+  changeLogRules: (people: LogRules["people"], keepDays: number) =>
+    send<LogRules>("PUT", "/api/log/rules", { people, keepDays }),
   askAgain: (thread: string, turn: string, signal?: AbortSignal) =>
     send<Answer>("POST", `/api/threads/${thread}/turns/${turn}/ask`, undefined, signal),
 };
@@ -259,6 +279,12 @@ export const authoring = {
     send<Change[]>("GET", `${of(model)}/editions/${number}/changes`),
   back: (model: string, number: number) =>
     send<NewEdition>("POST", `${of(model)}/editions/${number}/back`),
+  gaps: (model: string) => send<Gap[]>("GET", `${of(model)}/gaps`),
+  decideGap: (model: string, decision: object) =>
+    send<undefined>("PUT", `${of(model)}/gaps/decision`, decision),
+  mendGap: (model: string, key: string, revision: number, edits: Edit[], keep: boolean) =>
+    send<Mend>("POST", `${of(model)}/gaps/mend`, { key, revision, edits, keep }),
+  mend: (id: string) => send<Mend>("GET", `/api/mends/${id}`),
   sources: () => send<Source[]>("GET", "/api/sources"),
   schemas: (source: string) => send<Schema[]>("GET", `${ofSource(source)}/schemas`),
   startSurvey: (source: string, schemas: string[]) =>

@@ -22,6 +22,110 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See how the log tells who asked, and how long questions are kept */
+        get: operations["rules"];
+        /** Decide how the log tells who asked, and how long questions are kept */
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See which of one's own questions can be answered now */
+        get: operations["news"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/news/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Put news away */
+        delete: operations["forget_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See what the log keeps of one's own questions */
+        get: operations["own"];
+        put?: never;
+        post?: never;
+        /** Delete all that is kept of one's own questions: log, threads and news */
+        delete: operations["deleteAll"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/questions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete a question of one's own from the log */
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mends/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See what a mend does */
+        get: operations["show_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models": {
         parameters: {
             query?: never;
@@ -191,7 +295,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Keep or drop what a survey suggested */
-        post: operations["judge"];
+        post: operations["judge_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -352,6 +456,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/gaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List what people asked about a model and did not get, by cause */
+        get: operations["list_7"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/gaps/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Assign a gap, put it off, leave it, or open it again */
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/gaps/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Try a mend of a gap, or make it in the draft, and read its questions anew */
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the newest questions about a model; for authors */
+        get: operations["list_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/options": {
         parameters: {
             query?: never;
@@ -471,6 +643,40 @@ export interface paths {
         /** Explain a model, as far as you may see it */
         get: operations["show_3"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/questions/{id}/for-author": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask the model's authors about a question */
+        post: operations["askAuthor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/questions/{id}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say whether an answer is right, and if not which part is wrong */
+        put: operations["judge"];
         post?: never;
         delete?: never;
         options?: never;
@@ -848,6 +1054,8 @@ export interface components {
             explained: components["schemas"]["ExplainedPart"];
             explanation: components["schemas"]["Explanation"];
             followUp: components["schemas"]["FollowUp"];
+            /** Format: uuid */
+            logged: string;
             model: string;
             narrative: components["schemas"]["SentencePart"][];
             next: components["schemas"]["Next"][];
@@ -891,6 +1099,11 @@ export interface components {
             comparison: "MORE_THAN" | "AT_LEAST" | "LESS_THAN" | "AT_MOST" | "EQUAL_TO" | "BETWEEN";
             high: number;
             low: number;
+        };
+        Broken: {
+            after: string;
+            before: string;
+            question: string;
         };
         BusinessCalendar: {
             seasons: {
@@ -937,6 +1150,11 @@ export interface components {
             faults: components["schemas"]["FaultPart"][];
             model: string;
             publishable: boolean;
+        };
+        Chosen: {
+            /** Format: int32 */
+            times: number;
+            words: string;
         };
         Clock: components["schemas"]["Today"];
         Column: {
@@ -1032,11 +1250,24 @@ export interface components {
         Cumulative: components["schemas"]["Figure"] & {
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
+        DecisionRequest: {
+            assignedTo: string;
+            key: string;
+            note: string;
+            /** @enum {string} */
+            state: "OPEN" | "MENDED" | "PUT_OFF" | "LEFT";
+            /** Format: date */
+            until: string;
+        };
         Definition: {
             formula: string;
             meaning: string;
             over: string;
             word: string;
+        };
+        Deleted: {
+            /** Format: int32 */
+            questions: number;
         };
         Described: {
             kind: string;
@@ -1125,6 +1356,14 @@ export interface components {
             /** Format: int64 */
             revision: number;
         };
+        Example: {
+            /** Format: date-time */
+            askedAt: string;
+            forAuthor: boolean;
+            question: string;
+            restatement: string;
+            words: string;
+        };
         ExplainedPart: {
             sentences: string[];
             title: string;
@@ -1192,6 +1431,9 @@ export interface components {
             kept: string[];
             startsAgain: boolean;
         };
+        ForAuthor: {
+            words: string;
+        };
         Frequent: {
             /** Format: int64 */
             rows: number;
@@ -1201,6 +1443,31 @@ export interface components {
             model: string;
             /** Format: uuid */
             survey: string;
+        };
+        GapPart: {
+            assignedTo: string;
+            chosen: components["schemas"]["Chosen"][];
+            examples: components["schemas"]["Example"][];
+            /** Format: date-time */
+            firstAsked: string;
+            /** Format: int32 */
+            forAuthor: number;
+            hasReturned: boolean;
+            key: string;
+            kind: string;
+            /** Format: date-time */
+            lastAsked: string;
+            note: string;
+            /** Format: int32 */
+            people: number;
+            phrases: string[];
+            proposals: components["schemas"]["Meant"][];
+            /** Format: date */
+            putOffUntil: string;
+            /** Format: int32 */
+            questions: number;
+            state: string;
+            words: string;
         };
         Grouping: components["schemas"]["SortKey"];
         HasText: components["schemas"]["Filter"] & {
@@ -1304,6 +1571,31 @@ export interface components {
             per: components["schemas"]["ColumnRef"];
             table: string;
         };
+        LoggedPart: {
+            /** Format: date-time */
+            askedAt: string;
+            choices: string[];
+            chosen: string;
+            /** Format: int32 */
+            edition: number;
+            forAuthor: boolean;
+            /** Format: uuid */
+            id: string;
+            leansOn: string;
+            /** Format: double */
+            milliseconds: number;
+            model: string;
+            person: string;
+            question: string;
+            restatement: string;
+            /** Format: int32 */
+            rows: number;
+            status: string;
+            unread: string[];
+            verdict: string;
+            verdictPart: string;
+            verdictWords: string;
+        };
         Look: {
             /** Format: int64 */
             aside: number;
@@ -1327,6 +1619,33 @@ export interface components {
             condition?: string;
             negated?: boolean;
             table?: string;
+        };
+        MendEdit: {
+            file: string;
+            path: string[];
+            value: unknown;
+        };
+        MendPart: {
+            job: components["schemas"]["JobPart"];
+            mended: components["schemas"]["Mended"];
+        };
+        MendRequest: {
+            edits: components["schemas"]["MendEdit"][];
+            keep: boolean;
+            key: string;
+            /** Format: int64 */
+            revision: number;
+        };
+        Mended: {
+            answers: components["schemas"]["Read"][];
+            breaks: components["schemas"]["Broken"][];
+            /** Format: int32 */
+            elsewhere: number;
+            /** Format: int32 */
+            mended: number;
+            /** Format: int32 */
+            open: number;
+            stillOpen: components["schemas"]["Read"][];
         };
         Metric: {
             about: string;
@@ -1403,6 +1722,16 @@ export interface components {
         NewTables: {
             /** Format: uuid */
             survey: string;
+        };
+        NewsPart: {
+            /** Format: int32 */
+            edition: number;
+            /** Format: uuid */
+            id: string;
+            model: string;
+            question: string;
+            /** Format: date-time */
+            toldAt: string;
         };
         Next: {
             label: string;
@@ -1496,6 +1825,8 @@ export interface components {
         };
         QuestionRequest: {
             byItself?: boolean;
+            /** Format: uuid */
+            chosenFor?: string;
             explain?: boolean;
             question: string;
             thread?: components["schemas"]["InThread"];
@@ -1515,6 +1846,10 @@ export interface components {
             count: number;
             top: boolean;
             within: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+        };
+        Read: {
+            question: string;
+            reading: string;
         };
         ReadOtherwise: {
             after: string;
@@ -1558,6 +1893,21 @@ export interface components {
         };
         RowCount: components["schemas"]["Basic"] & {
             table?: string;
+        };
+        RulesPart: {
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            /** Format: int32 */
+            keepDays: number;
+            /** @enum {string} */
+            people: "NAMES" | "PSEUDONYMS" | "NOBODY";
+        };
+        RulesRequest: {
+            /** Format: int32 */
+            keepDays: number;
+            /** @enum {string} */
+            people: "NAMES" | "PSEUDONYMS" | "NOBODY";
         };
         SaidRequest: {
             columns: components["schemas"]["ColumnForm"][];
@@ -1841,6 +2191,12 @@ export interface components {
             name: string;
             stored: string;
         };
+        VerdictRequest: {
+            /** @enum {string} */
+            part: "MEASURE" | "FILTER" | "PERIOD" | "BREAKDOWN" | "PICTURE" | "OTHER";
+            right: boolean;
+            words: string;
+        };
         Who: {
             displayName: string;
             name: string;
@@ -1919,6 +2275,172 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DraftPart"];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RulesPart"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RulesPart"];
+                };
+            };
+        };
+    };
+    news: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NewsPart"][];
+                };
+            };
+        };
+    };
+    forget_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LoggedPart"][];
+                };
+            };
+        };
+    };
+    deleteAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Deleted"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    show_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MendPart"];
                 };
             };
         };
@@ -2213,7 +2735,7 @@ export interface operations {
             };
         };
     };
-    judge: {
+    judge_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2480,6 +3002,104 @@ export interface operations {
             };
         };
     };
+    list_7: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GapPart"][];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MendPart"];
+                };
+            };
+        };
+    };
+    list_6: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LoggedPart"][];
+                };
+            };
+        };
+    };
     options: {
         parameters: {
             query?: never;
@@ -2671,6 +3291,54 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["ModelPage"];
                 };
+            };
+        };
+    };
+    askAuthor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForAuthor"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

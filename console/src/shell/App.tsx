@@ -10,6 +10,8 @@ import { Failure } from "./Failure";
 import { Shell } from "./Shell";
 
 const DraftPage = lazy(() => import("../draft/DraftPage"));
+const GapsPage = lazy(() => import("../gaps/GapsPage"));
+const OwnQuestions = lazy(() => import("../session/OwnQuestions"));
 const SourcesPage = lazy(() => import("../sources/SourcesPage"));
 
 /** Shows the sign-in page until someone is signed in, then the page of the address. */
@@ -38,9 +40,11 @@ export function App() {
         <Routes>
           <Route path="/ask" element={<AskPage />} />
           <Route path="/model" element={<ModelPage />} />
+          <Route path="/mine" element={<OwnQuestions who={who.data} />} />
           {isAuthor(who.data) && (
             <>
               <Route path="/draft/:section?/:item?" element={<DraftPage />} />
+              <Route path="/gaps" element={<GapsPage />} />
               <Route path="/sources" element={<SourcesPage />} />
             </>
           )}

@@ -31,13 +31,16 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
               {isAuthor(who) && (
                 <>
                   <Page to="/draft">Draft</Page>
+                  <Page to="/gaps">Gaps</Page>
                   <Page to="/sources">Sources</Page>
                 </>
               )}
             </HStack>
-            <Text textStyle="sm" color="fg.muted" hideBelow="md">
-              {who.displayName}, {who.role}
-            </Text>
+            <Link asChild textStyle="sm" color="fg.muted" hideBelow="md" title="My questions">
+              <NavLink to="/mine">
+                {who.displayName}, {who.role}
+              </NavLink>
+            </Link>
             <Button size="sm" variant="ghost" onClick={() => setTheme(other)}>
               {other === "dark" ? "Dark" : "Light"}
             </Button>

@@ -6,10 +6,11 @@ import org.ropebridge.reading.WordVectors;
 final class Likeness {
   /**
    * How near in meaning phrases are that mean the same, as the cosine of the angle between their
-   * vectors. Of 24 pairs tried with the vectors that the service uses, 12 of each kind, this value
-   * told most apart; see the tests.
+   * vectors. Of 32 pairs tried with the vectors that the service uses, it joins 8 of the 16 that
+   * mean the same and none of the 16 that only belong together, such as lunch and breakfast
+   * (0.82): two gaps for one cause are seen at a glance, one gap for two causes is not.
    */
-  private static final double SAME_MEANING = 0.86;
+  private static final double SAME_MEANING = 0.83;
 
   private static final int FEWEST_LETTERS_FOR_A_SLIP = 5;
 

@@ -11,7 +11,16 @@ class ConsolePages implements WebMvcConfigurer {
   public void addViewControllers(ViewControllerRegistry registry) {
     for (String page :
         new String[] {
-          "/", "/ask", "/model", "/draft", "/draft/*", "/draft/*/*", "/sources", "/sign-in"
+          "/",
+          "/ask",
+          "/model",
+          "/draft",
+          "/draft/*",
+          "/draft/*/*",
+          "/gaps",
+          "/mine",
+          "/sources",
+          "/sign-in"
         }) {
       registry.addViewController(page).setViewName("forward:/index.html");
     }

@@ -4,14 +4,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.ropebridge.gaps.Asked;
 import org.ropebridge.gaps.Gap;
@@ -224,23 +222,29 @@ class GapService {
         .toList();
   }
 
-  /** Meanings that are near to one of the ways in which the words were written. */
+  /**
+   * Meanings that are near to one of the ways in which the words were written, the likeliest first.
+   */
   private static List<Proposals.Meant> proposals(Engine engine, Gap gap) {
-    List<Proposals.Meant> meant = new ArrayList<>();
+    Map<String, Proposals.Meant> meant = new LinkedHashMap<>();
+    Map<String, Integer> points = new HashMap<>();
     gap.questions().stream()
         .map(Asked::question)
         .distinct()
         .limit(EXAMPLES)
-        .map(q -> engine.proposed(engine.reader().read(q)))
-        .flatMap(List::stream)
+        .flatMap(q -> engine.proposed(engine.reader().read(q)).stream())
         .filter(p -> gap.phrases().stream().anyMatch(x -> x.equalsIgnoreCase(p.words())))
-        .flatMap(p -> p.meant().stream())
-        .filter(m -> meant.stream().noneMatch(k -> k.name().equals(m.name())))
-        .forEach(meant::add);
-    return meant.stream().limit(EXAMPLES).toList();
-  }
-
-  Optional<GapState> stateOf(String model, String key) {
-    return states.findByModelNameAndGapKey(model, key);
+        .forEach(
+            p -> {
+              for (int rank = 0; rank < p.meant().size(); rank++) {
+                Proposals.Meant one = p.meant().get(rank);
+                meant.putIfAbsent(one.name(), one);
+                points.merge(one.name(), p.meant().size() - rank, Integer::sum);
+              }
+            });
+    return meant.values().stream()
+        .sorted(Comparator.comparing((Proposals.Meant m) -> points.get(m.name())).reversed())
+        .limit(EXAMPLES)
+        .toList();
   }
 }
