@@ -8,6 +8,9 @@ import { SynonymsField } from "./SynonymsField";
 import { useSection, type DraftHold } from "./useDraft";
 import { ACROSS_TIME, BETTER, kept, over, SHOWN_AS, written } from "./words";
 
+/** Cards that are not in sight cost nothing, however many there are. */
+const OUT_OF_SIGHT = { contentVisibility: "auto", containIntrinsicSize: "auto 4.5rem" };
+
 /** The metrics of a draft; one at a time is open. */
 export function Metrics({ hold }: { hold: DraftHold }) {
   const { draft } = hold;
@@ -18,7 +21,7 @@ export function Metrics({ hold }: { hold: DraftHold }) {
     <Stack gap="3">
       <NewMetric hold={hold} onKept={setOpened} />
       {draft.metrics.map((m) => (
-        <Card.Root key={m.name} size="sm">
+        <Card.Root key={m.name} size="sm" css={opened === m.name ? undefined : OUT_OF_SIGHT}>
           <Card.Header pb={opened === m.name ? undefined : "4"}>
             <HStack justify="space-between" gap="4">
               <Stack gap="0" minW="0">

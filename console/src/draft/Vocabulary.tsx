@@ -11,10 +11,10 @@ import {
   Text,
 } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { memo, useDeferredValue, useMemo, useState } from "react";
 import { authoring, type WordsRead } from "../rest/client";
 import { Failure } from "../shell/Failure";
-import { itemsOf, namesOf } from "./names";
+import { itemsOf, namesOf, type Item, type Named } from "./names";
 import { SynonymsField } from "./SynonymsField";
 import type { DraftHold } from "./useDraft";
 
@@ -26,9 +26,11 @@ export function Vocabulary({ hold }: { hold: DraftHold }) {
   const [wanted, setWanted] = useState("");
   const names = useMemo(() => namesOf(draft), [draft]);
   const items = useMemo(() => itemsOf(draft), [draft]);
-  const search = wanted.trim().toLowerCase();
-  const found = items.filter((i) =>
-    [i.what, ...i.words].some((w) => w.toLowerCase().includes(search)),
+  // The list follows when there is time; the letters that are typed do not wait for it.
+  const search = useDeferredValue(wanted).trim().toLowerCase();
+  const found = useMemo(
+    () => items.filter((i) => [i.what, ...i.words].some((w) => w.toLowerCase().includes(search))),
+    [items, search],
   );
   return (
     <Stack gap="4">
@@ -60,25 +62,7 @@ export function Vocabulary({ hold }: { hold: DraftHold }) {
             </Table.Header>
             <Table.Body>
               {found.slice(0, MOST_SHOWN).map((i) => (
-                <Table.Row key={i.item} verticalAlign="top">
-                  <Table.Cell>{i.what}</Table.Cell>
-                  <Table.Cell>
-                    <SynonymsField
-                      bare
-                      label={`Synonyms of ${i.what}`}
-                      item={i.item}
-                      words={i.words}
-                      names={names}
-                      onSave={(words) =>
-                        edit({
-                          file: i.file,
-                          path: [...i.path, "also_called"],
-                          value: words.length > 0 ? words : undefined,
-                        })
-                      }
-                    />
-                  </Table.Cell>
-                </Table.Row>
+                <ItemRow key={i.item} item={i} names={names} edit={edit} />
               ))}
             </Table.Body>
           </Table.Root>
@@ -94,6 +78,36 @@ export function Vocabulary({ hold }: { hold: DraftHold }) {
     </Stack>
   );
 }
+
+interface ItemRowProps {
+  item: Item;
+  names: Named[];
+  edit: DraftHold["edit"];
+}
+
+const ItemRow = memo(function ItemRow({ item, names, edit }: ItemRowProps) {
+  return (
+    <Table.Row verticalAlign="top">
+      <Table.Cell>{item.what}</Table.Cell>
+      <Table.Cell>
+        <SynonymsField
+          bare
+          label={`Synonyms of ${item.what}`}
+          item={item.item}
+          words={item.words}
+          names={names}
+          onSave={(words) =>
+            edit({
+              file: item.file,
+              path: [...item.path, "also_called"],
+              value: words.length > 0 ? words : undefined,
+            })
+          }
+        />
+      </Table.Cell>
+    </Table.Row>
+  );
+});
 
 /** Words of a company's glossary, brought in as CSV or SKOS after a look at what would be added. */
 function WordLists({ hold: { draft, editing } }: { hold: DraftHold }) {

@@ -27,6 +27,8 @@ export function TextField(props: TextFieldProps) {
     placeholder,
     size: "sm" as const,
     fontFamily: code ? "mono" : undefined,
+    // At the small size some fonts lose their underscores.
+    fontSize: code ? "md" : undefined,
     "aria-label": bare ? label : undefined,
     onChange: (e: { target: { value: string } }) => setTyped(e.target.value),
     onBlur: save,
