@@ -12,6 +12,7 @@ import org.springframework.util.unit.DataSize;
  * @param keyFile file with the secret that warehouse passwords are encrypted with; made when
  *     missing
  * @param firstSteward the account made when there is none; null for no such account
+ * @param usage where the model of use reads the log; null for no such model
  * @param demo the demo's accounts, source and model, made when missing
  */
 @ConfigurationProperties("ropebridge")
@@ -20,7 +21,8 @@ public record Settings(
     @DefaultValue Warehouse warehouse,
     @DefaultValue Uploads uploads,
     FirstSteward firstSteward,
-    @DefaultValue Demo demo) {
+    @DefaultValue Demo demo,
+    Usage usage) {
 
   /**
    * Limits of statements in warehouses.
@@ -52,6 +54,14 @@ public record Settings(
       @DefaultValue("var/uploads") Path folder,
       @DefaultValue("2GB") DataSize largest,
       @DefaultValue("7d") Duration kept) {}
+
+  /**
+   * Where the model of use reads the service's own log.
+   *
+   * @param url JDBC address of the service's database
+   * @param userName role that may only read the schema {@code usage} there
+   */
+  public record Usage(String url, String userName, String password) {}
 
   /** The account of someone who can make all others. */
   public record FirstSteward(String name, String password) {}

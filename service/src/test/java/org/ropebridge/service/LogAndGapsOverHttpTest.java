@@ -9,6 +9,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.ropebridge.demo.DemoFiles;
 import org.ropebridge.service.RunningService.Caller;
 import org.ropebridge.service.RunningService.Reply;
+import org.ropebridge.service.log.QuestionLog;
 import tools.jackson.databind.JsonNode;
 
 /** What people ask comes back: kept in the log, judged, grouped by cause, mended, and told. */
@@ -46,6 +48,7 @@ class LogAndGapsOverHttpTest {
 
   @AfterEach
   void forget() throws SQLException {
+    written();
     // Those of nobody, too, which nobody can delete.
     try (Connection connection = DriverManager.getConnection(RunningService.storage());
         Statement statement = connection.createStatement()) {
@@ -53,6 +56,11 @@ class LogAndGapsOverHttpTest {
       statement.execute("delete from news");
     }
     iselin.put("/api/log/rules", Map.of("people", "PSEUDONYMS", "keepDays", 365));
+  }
+
+  /** Waits until all that was asked is in the database. */
+  private static void written() {
+    RunningService.bean(QuestionLog.class).since(MODEL, Instant.now(), 1);
   }
 
   private static JsonNode ask(Caller caller, String question) {
@@ -124,6 +132,7 @@ class LogAndGapsOverHttpTest {
         Map.of("question", "stays with " + marker, "thread", Map.of()));
     ask(tobin, "number of " + marker);
     ask(renna, "number of stays");
+    written();
     long before = tally();
     assertTrue(dump().contains(marker));
     assertEquals(2, tobin.delete("/api/me/questions").json().path("questions").asInt());

@@ -30,6 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
 final class RunningService implements BeforeAllCallback, AutoCloseable {
   static final String PASSWORD = "correct horse";
   static final String READER = "service_test_reader";
+  static final String USAGE_READER = "service_test_usage";
   static final String UPLOADER = "service_test_uploader";
   private static final JsonMapper JSON = JsonMapper.builder().build();
   private static RunningService instance;
@@ -59,7 +60,7 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
         statement.execute("drop database if exists " + database + " with (force)");
         statement.execute("create database " + database);
       }
-      for (String role : new String[] {READER, UPLOADER}) {
+      for (String role : new String[] {READER, UPLOADER, USAGE_READER}) {
         statement.execute(
             "do $$ begin if not exists (select from pg_roles where rolname = '"
                 + role
@@ -77,6 +78,13 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
         Statement statement = connection.createStatement()) {
       statement.execute("create schema uploads authorization " + UPLOADER);
     }
+    try (Connection connection = DriverManager.getConnection(storage());
+        Statement statement = connection.createStatement()) {
+      statement.execute("create schema usage");
+      statement.execute("grant usage on schema usage to " + USAGE_READER);
+      statement.execute(
+          "alter default privileges in schema usage grant select on tables to " + USAGE_READER);
+    }
     Path folder = Files.createTempDirectory("ropebridge-test");
     context =
         SpringApplication.run(
@@ -92,7 +100,10 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
             "--ropebridge.demo.uploads-user-name=" + UPLOADER,
             "--ropebridge.demo.uploads-password=secret",
             "--ropebridge.uploads.folder=" + folder.resolve("uploads"),
-            "--ropebridge.demo.account-password=" + PASSWORD);
+            "--ropebridge.demo.account-password=" + PASSWORD,
+            "--ropebridge.usage.url=" + storage().replaceFirst("\\?.*", ""),
+            "--ropebridge.usage.user-name=" + USAGE_READER,
+            "--ropebridge.usage.password=secret");
     url = "http://127.0.0.1:" + ((WebServerApplicationContext) context).getWebServer().getPort();
   }
 

@@ -52,6 +52,8 @@ class Security {
                     .permitAll()
                     .requestMatchers("/api/system/**")
                     .hasRole("STEWARD")
+                    .requestMatchers("/api/models/usage/**")
+                    .hasRole("AUTHOR")
                     .requestMatchers("/api/**")
                     .authenticated()
                     .anyRequest()

@@ -16,7 +16,10 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
-/** Makes what an operator asked for and is not there yet: the first steward, and the demo. */
+/**
+ * Makes what an operator asked for and is not there yet: the first steward, the demo, and the model
+ * of use.
+ */
 @Component
 class Setup implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(Setup.class);
@@ -53,6 +56,18 @@ class Setup implements ApplicationRunner {
     Settings.Demo demo = settings.demo();
     if (demo.enabled()) {
       demo(demo);
+    }
+    if (settings.usage() != null) {
+      usage(settings.usage());
+    }
+  }
+
+  private void usage(Settings.Usage usage) {
+    String name = ModelService.USAGE;
+    warehouses.put(name, "postgresql", usage.url(), usage.userName(), usage.password());
+    if (!models.has(name)) {
+      models.publish(UsageFiles.model(), "The model of use", "");
+      LOG.info("published the model of use");
     }
   }
 

@@ -22,20 +22,26 @@ public class QuestionLog {
   private static final int MOST_OF_ONE = 1_000;
 
   private final LoggedQuestions questions;
+  private final LogQueue queue;
   private final StoredLogRules rules;
   private final StoredNews news;
   private final Pseudonyms pseudonyms;
   private final Accounts accounts;
   private final ThreadService threads;
 
+  /** How the log tells who asked, as the rules last said; asking does not look it up. */
+  private volatile LogRules.People people = LogRules.People.NOBODY;
+
   QuestionLog(
       LoggedQuestions questions,
+      LogQueue queue,
       StoredLogRules rules,
       StoredNews news,
       Pseudonyms pseudonyms,
       Accounts accounts,
       ThreadService threads) {
     this.questions = questions;
+    this.queue = queue;
     this.rules = rules;
     this.news = news;
     this.pseudonyms = pseudonyms;
@@ -44,25 +50,24 @@ public class QuestionLog {
   }
 
   /**
-   * Keeps a question.
+   * Keeps a question, soon after.
    *
    * @param id what a verdict on it will name
    */
-  @Transactional
   public void keep(UUID id, Account account, LoggedQuestion.Entry entry) {
     String person =
-        switch (rules().people()) {
+        switch (people) {
           case NAMES -> account.id().toString();
           case PSEUDONYMS -> pseudonyms.of(account.id());
           case NOBODY -> "";
         };
-    questions.save(new LoggedQuestion(id, person, entry));
-    questions.tally(entry.model(), entry.at(), entry.edition(), entry.status(), 1, 0, 0);
+    queue.add(new LoggedQuestion(id, person, entry));
   }
 
   /** Keeps what a person chose when they were asked back; nothing if the question is not theirs. */
   @Transactional
   public void choose(Account account, UUID question, String restatement) {
+    queue.flush();
     questions
         .findByIdAndPersonIn(question, pseudonyms.all(account.id()))
         .filter(q -> q.choices().contains(restatement))
@@ -109,6 +114,7 @@ public class QuestionLog {
   }
 
   private LoggedQuestion of(Account account, UUID id) {
+    queue.flush();
     return questions
         .findByIdAndPersonIn(id, pseudonyms.all(account.id()))
         .orElseThrow(
@@ -121,6 +127,7 @@ public class QuestionLog {
   /** The questions of a person, the newest first. */
   @Transactional(readOnly = true)
   List<LoggedQuestion> own(Account account) {
+    queue.flush();
     return questions.findByPersonInOrderByAskedAtDesc(
         pseudonyms.all(account.id()), Limit.of(MOST_OF_ONE));
   }
@@ -134,6 +141,7 @@ public class QuestionLog {
   /** Deletes all that is kept of what a person asked: log, threads and news. Counts stay. */
   @Transactional
   int deleteAll(Account account) {
+    queue.flush();
     threads.deleteAll(account);
     news.deleteByAccountId(account.id());
     return questions.deleteByPerson(pseudonyms.all(account.id()));
@@ -142,12 +150,21 @@ public class QuestionLog {
   /** The newest questions about a model since a moment, the newest first. */
   @Transactional(readOnly = true)
   public List<LoggedQuestion> since(String model, Instant moment, int most) {
+    queue.flush();
     return questions.findByModelNameAndAskedAtAfterOrderByAskedAtDesc(
         model, moment, Limit.of(most));
   }
 
   LogRules rules() {
-    return rules.findById(LogRules.ID).orElseThrow();
+    LogRules now = rules.findById(LogRules.ID).orElseThrow();
+    people = now.people();
+    return now;
+  }
+
+  /** Other replicas learn of a change within seconds. */
+  @Scheduled(fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
+  void refresh() {
+    rules();
   }
 
   /** Changes the rules; questions that are too old by them are deleted at once. */
@@ -160,6 +177,7 @@ public class QuestionLog {
     LogRules changed = rules();
     changed.change(people, keepDays, by);
     rules.save(changed);
+    this.people = people;
     deleteOld();
     return changed;
   }

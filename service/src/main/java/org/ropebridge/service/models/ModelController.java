@@ -42,6 +42,7 @@ class ModelController {
   @GetMapping("/models")
   List<ModelLine> list() {
     return models.names().stream()
+        .filter(name -> !name.equals(ModelService.USAGE))
         .map(
             name -> {
               Engine engine = engines.of(name, current.get().person());

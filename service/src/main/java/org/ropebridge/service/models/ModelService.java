@@ -33,6 +33,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class ModelService {
   private static final Logger LOG = LoggerFactory.getLogger(ModelService.class);
   private static final long LARGEST = 8_000_000;
+
+  /**
+   * The model of how the service is used: for authors only, and not in the list of models that
+   * people choose from.
+   */
+  public static final String USAGE = "usage";
+
   private final StoredModels models;
   private final Editions editions;
   private final Engines engines;

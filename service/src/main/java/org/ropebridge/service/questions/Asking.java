@@ -30,6 +30,7 @@ import org.ropebridge.service.log.LoggedQuestion;
 import org.ropebridge.service.log.QuestionLog;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
+import org.ropebridge.service.models.ModelService;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.sources.Statements;
@@ -164,7 +165,9 @@ public class Asking {
         question.place().map(p -> keep(engine, question, p, reading)).orElse(null);
     question.chosenFor().ifPresent(q -> log.choose(question.account(), q, question.text()));
     boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
-    UUID logged = startsAgain ? null : UUID.randomUUID();
+    // Who looks at the use does not change it.
+    boolean isUse = question.model().equals(ModelService.USAGE);
+    UUID logged = startsAgain || isUse ? null : UUID.randomUUID();
     Answering answering = new Answering(engine, reading, trail, question.explain(), kept, logged);
     Instant at = Instant.now();
     try {
