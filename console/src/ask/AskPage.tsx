@@ -46,6 +46,12 @@ export function AskPage() {
           },
     );
   };
+  // A model that is not in the list, such as that of use, can still be where one is.
+  const listed = models.data?.map((m) => ({ name: m.name, title: m.title })) ?? [];
+  const choices =
+    model.data && !listed.some((m) => m.name === chosen)
+      ? [...listed, { name: model.data.name, title: model.data.title }]
+      : listed;
   const asking = here.question !== "" && here.turn === undefined;
   const answered = answer.data?.thread?.turn === here.turn ? answer.data : undefined;
   return (
@@ -58,7 +64,7 @@ export function AskPage() {
           start={here.turn === undefined ? here.question : ""}
           done={answered && answered.restatement !== "" ? answered.question : undefined}
           busy={asking}
-          models={models.data?.map((m) => ({ name: m.name, title: m.title })) ?? []}
+          models={choices}
           chosen={chosen}
           place={{ thread: here.thread, after: here.turn ?? here.after }}
           onAsk={(question, of) => ask(question, false, of)}

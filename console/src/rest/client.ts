@@ -221,6 +221,9 @@ export const rest = {
   model: (name: string) => send<ModelPage>("GET", `/api/models/${encodeURIComponent(name)}`),
   ask,
   rows,
+  /** Answers a whole question that belongs to no thread. */
+  answer: (model: string, question: string) =>
+    send<Answer>("POST", `${of(model)}/ask`, { question, byItself: true }),
   typing: (model: string, question: string, place: Place, signal?: AbortSignal) =>
     send<Typing>("POST", `${of(model)}/typing`, asked(question, place), signal),
   options: (model: string, question: string, part?: number) =>

@@ -12,6 +12,7 @@ import { Shell } from "./Shell";
 const DraftPage = lazy(() => import("../draft/DraftPage"));
 const GapsPage = lazy(() => import("../gaps/GapsPage"));
 const OwnQuestions = lazy(() => import("../session/OwnQuestions"));
+const UsagePage = lazy(() => import("../usage/UsagePage"));
 const SourcesPage = lazy(() => import("../sources/SourcesPage"));
 
 /** Shows the sign-in page until someone is signed in, then the page of the address. */
@@ -45,6 +46,7 @@ export function App() {
             <>
               <Route path="/draft/:section?/:item?" element={<DraftPage />} />
               <Route path="/gaps" element={<GapsPage />} />
+              <Route path="/use" element={<UsagePage />} />
               <Route path="/sources" element={<SourcesPage />} />
             </>
           )}

@@ -23,6 +23,7 @@ import picocli.CommandLine.Help.ColorScheme;
       Read.class,
       Ask.class,
       Talk.class,
+      Usage.class,
       ArchiveClasses.class,
       GenerateCompletion.class,
       CommandLine.HelpCommand.class

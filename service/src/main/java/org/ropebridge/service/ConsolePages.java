@@ -19,6 +19,7 @@ class ConsolePages implements WebMvcConfigurer {
           "/draft/*/*",
           "/gaps",
           "/mine",
+          "/use",
           "/sources",
           "/sign-in"
         }) {
