@@ -1,8 +1,9 @@
-import { Button, Card, Field, HStack, Input, NativeSelect, Stack, Text } from "@chakra-ui/react";
+import { Button, Card, Field, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { rest, type Answer, type Verdict } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { ChoiceField } from "../shell/fields";
 
 const PARTS: { value: NonNullable<Verdict["part"]>; text: string }[] = [
   { value: "MEASURE", text: "the number" },
@@ -63,22 +64,12 @@ function RightOrWrong({ answer }: { answer: Answer }) {
           }}
         >
           <Card.Body gap="3">
-            <Field.Root>
-              <Field.Label>What is wrong?</Field.Label>
-              <NativeSelect.Root size="sm">
-                <NativeSelect.Field
-                  value={part}
-                  onChange={(e) => setPart(e.target.value as Verdict["part"])}
-                >
-                  {PARTS.map((p) => (
-                    <option key={p.value} value={p.value}>
-                      {p.text}
-                    </option>
-                  ))}
-                </NativeSelect.Field>
-                <NativeSelect.Indicator />
-              </NativeSelect.Root>
-            </Field.Root>
+            <ChoiceField
+              label="What is wrong?"
+              value={part ?? "OTHER"}
+              options={PARTS}
+              onSave={(p) => setPart(p as Verdict["part"])}
+            />
             <Field.Root>
               <Field.Label>What should it be?</Field.Label>
               <Input size="sm" value={words} onChange={(e) => setWords(e.target.value)} />

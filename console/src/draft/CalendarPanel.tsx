@@ -1,5 +1,5 @@
 import { Card, Heading, SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
-import { ChoiceField, TextField } from "./fields";
+import { ChoiceField, TextField } from "../shell/fields";
 import type { DraftHold } from "./useDraft";
 import { MONTHS, WEEKDAYS, written } from "./words";
 

@@ -1,7 +1,7 @@
 import { Button, Card, Code, Heading, HStack, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { useMemo, useState } from "react";
 import type { Metric } from "../rest/client";
-import { ChoiceField, TextField } from "./fields";
+import { ChoiceField, TextField } from "../shell/fields";
 import { homeOf, namesOf, type Named } from "./names";
 import { NewMetric } from "./NewMetric";
 import { SynonymsField } from "./SynonymsField";

@@ -2,7 +2,7 @@ import { Button, Card, Heading, HStack, List, Stack, Text } from "@chakra-ui/rea
 import { useQuery } from "@tanstack/react-query";
 import { authoring, type Change, type Proposal } from "../rest/client";
 import { Failure } from "../shell/Failure";
-import { TextField } from "./fields";
+import { TextField } from "../shell/fields";
 import type { DraftHold } from "./useDraft";
 
 /** What the model is for, what a survey suggested, and what publishing would change. */

@@ -12,7 +12,7 @@ import {
 } from "@chakra-ui/react";
 import { useState } from "react";
 import type { SampleQuestion } from "../rest/client";
-import { TextField } from "./fields";
+import { TextField } from "../shell/fields";
 import { Meaning } from "./Meaning";
 import type { DraftHold } from "./useDraft";
 

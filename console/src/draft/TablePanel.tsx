@@ -13,7 +13,7 @@ import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Column, Edit, Table } from "../rest/client";
 import { Additions } from "./Additions";
-import { ChoiceField, TextField } from "./fields";
+import { ChoiceField, TextField } from "../shell/fields";
 import { homeOf, namesOf, type Named } from "./names";
 import { Look } from "./Look";
 import { SynonymsField } from "./SynonymsField";

@@ -1,7 +1,7 @@
 import { Button, Code, HStack, Spinner, Stack, Table as Grid, Text } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { authoring, type Column, type Edit, type Table } from "../rest/client";
-import { TextField } from "./fields";
+import { TextField } from "../shell/fields";
 import { SynonymsField } from "./SynonymsField";
 import { placeOf } from "./words";
 

@@ -1,7 +1,7 @@
 import { Alert, Button, HStack, Link, List, SimpleGrid, Stack, Text, Wrap } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Link as PageLink } from "react-router";
-import { TextField } from "../draft/fields";
+import { TextField } from "../shell/fields";
 import { authoring, type Gap } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { Synonym } from "./Synonym";

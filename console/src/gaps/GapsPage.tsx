@@ -4,7 +4,6 @@ import {
   Card,
   Heading,
   HStack,
-  NativeSelect,
   Skeleton,
   Stack,
   Table,
@@ -15,6 +14,7 @@ import { Fragment, useState } from "react";
 import { useDraftChoice } from "../draft/useDraft";
 import { authoring, type Gap } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { ChoiceField } from "../shell/fields";
 import { GapPanel } from "./GapPanel";
 import { causeOf, people, STATES } from "./words";
 
@@ -37,13 +37,14 @@ export default function GapsPage() {
           Gaps
         </Heading>
         <HStack>
-          <Choice
+          <ChoiceField
+            bare
             label="Model"
             value={chosen ?? ""}
             options={(models.data ?? []).map((m) => ({ value: m, text: m }))}
-            onChoose={choose}
+            onSave={choose}
           />
-          <Choice label="State" value={state} options={STATES} onChoose={setState} />
+          <ChoiceField bare label="State" value={state} options={STATES} onSave={setState} />
         </HStack>
       </HStack>
       <Text color="fg.muted">
@@ -122,31 +123,5 @@ function GapRow({ gap, open, onOpen }: { gap: Gap; open: boolean; onOpen: () => 
       <Table.Cell>{new Date(gap.lastAsked).toLocaleDateString("en-GB")}</Table.Cell>
       <Table.Cell color="fg.muted">{gap.examples[0]?.question}</Table.Cell>
     </Table.Row>
-  );
-}
-
-interface ChoiceProps {
-  label: string;
-  value: string;
-  options: { value: string; text: string }[];
-  onChoose: (value: string) => void;
-}
-
-function Choice({ label, value, options, onChoose }: ChoiceProps) {
-  return (
-    <NativeSelect.Root size="sm" w="44">
-      <NativeSelect.Field
-        aria-label={label}
-        value={value}
-        onChange={(e) => onChoose(e.target.value)}
-      >
-        {options.map((o) => (
-          <option key={o.value} value={o.value}>
-            {o.text}
-          </option>
-        ))}
-      </NativeSelect.Field>
-      <NativeSelect.Indicator />
-    </NativeSelect.Root>
   );
 }

@@ -5,7 +5,6 @@ import {
   Heading,
   HStack,
   Input,
-  NativeSelect,
   Skeleton,
   Stack,
   Table,
@@ -15,6 +14,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { rest, type LogRules, type Who } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { ChoiceField } from "../shell/fields";
 
 const PEOPLE: { value: LogRules["people"]; text: string }[] = [
   { value: "NAMES", text: "by account" },
@@ -142,22 +142,12 @@ function Rules({ rules }: { rules: LogRules }) {
     >
       <Card.Body>
         <HStack align="end" gap="4">
-          <Field.Root>
-            <Field.Label>The log tells who asked</Field.Label>
-            <NativeSelect.Root size="sm">
-              <NativeSelect.Field
-                value={people}
-                onChange={(e) => setPeople(e.target.value as LogRules["people"])}
-              >
-                {PEOPLE.map((p) => (
-                  <option key={p.value} value={p.value}>
-                    {p.text}
-                  </option>
-                ))}
-              </NativeSelect.Field>
-              <NativeSelect.Indicator />
-            </NativeSelect.Root>
-          </Field.Root>
+          <ChoiceField
+            label="The log tells who asked"
+            value={people}
+            options={PEOPLE}
+            onSave={(p) => setPeople(p as LogRules["people"])}
+          />
           <Field.Root>
             <Field.Label>Days that questions are kept</Field.Label>
             <Input

@@ -14,7 +14,7 @@ import {
 } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { ChoiceField, TextField } from "../draft/fields";
+import { ChoiceField, TextField } from "../shell/fields";
 import { authoring, type FileColumn, type Job, type Said, type Upload } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { howRead, KINDS, say } from "./fileColumns";

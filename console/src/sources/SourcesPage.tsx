@@ -17,7 +17,7 @@ import {
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { ChoiceField } from "../draft/fields";
+import { ChoiceField } from "../shell/fields";
 import { identifier } from "../draft/words";
 import { authoring, type SurveyPart } from "../rest/client";
 import { Failure } from "../shell/Failure";

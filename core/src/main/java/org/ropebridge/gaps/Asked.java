@@ -12,6 +12,7 @@ import java.util.Objects;
  * @param outcome what became of it
  * @param unread stretches of words that nothing was made of
  * @param choices what it may mean, as it was asked back; empty when it was not
+ * @param reason why it was not answered in full, as the person was told; may be empty
  * @param judged what part of the answer is wrong, and what stood there; empty unless judged wrong
  */
 public record Asked(
@@ -21,6 +22,7 @@ public record Asked(
     Outcome outcome,
     List<String> unread,
     List<String> choices,
+    String reason,
     String judged) {
   public Asked {
     Objects.requireNonNull(id, "id");

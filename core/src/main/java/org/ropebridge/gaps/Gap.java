@@ -27,7 +27,7 @@ public record Gap(
     ASKED_BACK,
     /** The answer was judged wrong. */
     JUDGED_WRONG,
-    /** It was declined although every word was read. */
+    /** It was declined although every word was read; the words are the reason that was given. */
     DECLINED
   }
 }

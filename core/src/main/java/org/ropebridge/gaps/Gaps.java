@@ -151,7 +151,7 @@ public final class Gaps {
     return switch (asked.outcome()) {
       case JUDGED_WRONG -> "wrong:" + asked.judged();
       case ASKED_BACK -> "asked_back:" + difference(asked.choices());
-      default -> "declined:" + asked.question().strip().toLowerCase(java.util.Locale.ROOT);
+      default -> "declined:" + (asked.reason().isEmpty() ? asked.question() : asked.reason());
     };
   }
 

@@ -70,45 +70,19 @@ public record Table(
   }
 
   public Table withColumns(List<Column> newColumns) {
-    return new Table(
-        name,
-        source,
-        from,
-        query,
-        about,
-        rowNoun,
-        rowNounPlural,
-        alsoCalled,
-        key,
-        mainDate,
-        knownBy,
-        newColumns,
-        hidden,
-        links,
-        conditions);
+    return with(name, newColumns, links);
   }
 
   public Table withLinks(List<Link> newLinks) {
-    return new Table(
-        name,
-        source,
-        from,
-        query,
-        about,
-        rowNoun,
-        rowNounPlural,
-        alsoCalled,
-        key,
-        mainDate,
-        knownBy,
-        columns,
-        hidden,
-        newLinks,
-        conditions);
+    return with(name, columns, newLinks);
   }
 
   /** The same table by another identifier. */
   public Table renamed(String newName) {
+    return with(newName, columns, links);
+  }
+
+  private Table with(String newName, List<Column> newColumns, List<Link> newLinks) {
     return new Table(
         newName,
         source,
@@ -121,9 +95,9 @@ public record Table(
         key,
         mainDate,
         knownBy,
-        columns,
+        newColumns,
         hidden,
-        links,
+        newLinks,
         conditions);
   }
 }

@@ -41,6 +41,7 @@ class GapsTest {
         Outcome.DECLINED,
         Arrays.asList(unread),
         List.of(),
+        "",
         "");
   }
 
@@ -109,6 +110,7 @@ class GapsTest {
         Outcome.ASKED_BACK,
         List.of(),
         Arrays.asList(choices),
+        "",
         "");
   }
 
@@ -127,14 +129,34 @@ class GapsTest {
 
   private Asked wrong(String person, String judged) {
     return new Asked(
-        "q" + ++number, person, "x", Outcome.JUDGED_WRONG, List.of("y"), List.of(), judged);
+        "q" + ++number, person, "x", Outcome.JUDGED_WRONG, List.of("y"), List.of(), "", judged);
   }
 
   @Test
   void whatWasAnsweredIsNoGap() {
     assertEquals(
         List.of(),
-        GAPS.of(List.of(new Asked("q", "ana", "x", Outcome.ANSWERED, List.of(), List.of(), ""))));
+        GAPS.of(
+            List.of(new Asked("q", "ana", "x", Outcome.ANSWERED, List.of(), List.of(), "", ""))));
+  }
+
+  @Test
+  void whatIsDeclinedForOneReasonIsOneGap() {
+    List<Asked> asked = new ArrayList<>();
+    for (String question : List.of("new members by valley", "Members by valley, please")) {
+      asked.add(
+          new Asked(
+              question,
+              question,
+              question,
+              Outcome.DECLINED,
+              List.of(),
+              List.of(),
+              "Members have no valley.",
+              ""));
+    }
+    assertEquals("Members have no valley.", GAPS.of(asked).get(0).words());
+    assertEquals(2, GAPS.of(asked).get(0).people());
   }
 
   @Test
@@ -156,7 +178,8 @@ class GapsTest {
         }
       }
       asked.add(
-          new Asked("q" + i, "p" + pick, "q" + i, outcomes.get(i), unread, List.of("a b"), "c"));
+          new Asked(
+              "q" + i, "p" + pick, "q" + i, outcomes.get(i), unread, List.of("a b"), "", "c"));
     }
     List<String> found =
         GAPS.of(asked).stream()

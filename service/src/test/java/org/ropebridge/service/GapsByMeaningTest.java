@@ -57,7 +57,7 @@ class GapsByMeaningTest {
         new Gaps(RunningService.bean(Engines.class).wordVectors(), w -> w.toLowerCase(Locale.ROOT));
     List<Asked> asked =
         Stream.of(pair.split("/"))
-            .map(w -> new Asked(w, w, w, Asked.Outcome.DECLINED, List.of(w), List.of(), ""))
+            .map(w -> new Asked(w, w, w, Asked.Outcome.DECLINED, List.of(w), List.of(), "", ""))
             .toList();
     return gaps.of(asked).size() == 1;
   }

@@ -44,7 +44,7 @@ class UsageOverHttpTest {
         '[]', 40 * (n % 100), n % 30, '',
         case when n % 8 = 0 then 'RIGHT' when n % 8 = 4 then 'WRONG' else '' end,
         case when n % 8 = 4 then (array['MEASURE', 'PERIOD'])[1 + n % 3 / 2] else '' end,
-        '', '', n % 50 = 0, 0
+        '', '', n % 50 = 0, 0, ''
       from generate_series(0, 199) n
       """;
 

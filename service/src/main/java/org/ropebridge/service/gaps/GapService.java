@@ -84,7 +84,14 @@ class GapService {
     String about = q.verdictAbout().isEmpty() ? q.restatement() : q.verdictAbout();
     String judged = q.verdictPart().toLowerCase(Locale.ROOT) + ": " + about;
     return new Asked(
-        q.id().toString(), q.person(), q.question(), outcome, q.unread(), q.choices(), judged);
+        q.id().toString(),
+        q.person(),
+        q.question(),
+        outcome,
+        q.unread(),
+        q.choices(),
+        q.reason(),
+        judged);
   }
 
   private static Found found(Gap gap, Map<String, LoggedQuestion> logged, GapState decided) {

@@ -59,6 +59,9 @@ public class LoggedQuestion {
   private List<String> choices;
 
   @Column(nullable = false)
+  private String reason;
+
+  @Column(nullable = false)
   private double milliseconds;
 
   @Column(nullable = false)
@@ -99,6 +102,7 @@ public class LoggedQuestion {
     this.restatement = entry.restatement();
     this.unread = entry.unread();
     this.choices = entry.choices();
+    this.reason = entry.reason();
     this.milliseconds = entry.milliseconds();
     this.rowCount = entry.rows();
     this.chosen = "";
@@ -114,6 +118,7 @@ public class LoggedQuestion {
    * @param leansOn the restatement of the question before, when it leans on it; else empty
    * @param unread stretches of words that nothing was made of
    * @param choices what it may mean, when it was asked back
+   * @param reason why it is not answered in full; empty when it is
    * @param milliseconds until the answer was complete
    * @param rows how many rows the answer had
    */
@@ -127,6 +132,7 @@ public class LoggedQuestion {
       String restatement,
       List<String> unread,
       List<String> choices,
+      String reason,
       double milliseconds,
       int rows) {}
 
@@ -190,6 +196,11 @@ public class LoggedQuestion {
 
   public List<String> choices() {
     return choices;
+  }
+
+  /** Why it was not answered in full; empty when it was. */
+  public String reason() {
+    return reason;
   }
 
   double milliseconds() {

@@ -211,6 +211,7 @@ public class Asking {
             askedBack
                 ? reading.choices().stream().map(Reading.Choice::restatement).toList()
                 : List.of(),
+            reading.reason(),
             answering.trail().milliseconds(),
             rows));
   }
