@@ -91,7 +91,12 @@ function Decision({ model, gap }: { model: string; gap: Gap }) {
           placeholder="nobody"
           onSave={(assignedTo) => decide.mutate({ assignedTo })}
         />
-        <TextField label="Note" value={gap.note} onSave={(note) => decide.mutate({ note })} />
+        <TextField
+          label="Note"
+          value={gap.note}
+          help="Where the data does not have it, this is what askers are told."
+          onSave={(note) => decide.mutate({ note })}
+        />
       </SimpleGrid>
       <HStack gap="3">
         {gap.state === "open" ? (
@@ -103,6 +108,15 @@ function Decision({ model, gap }: { model: string; gap: Gap }) {
             >
               Put off for 30 days
             </Button>
+            {gap.kind === "unread" && (
+              <Button
+                size="sm"
+                variant="outline"
+                onClick={() => decide.mutate({ state: "NOT_IN_DATA" })}
+              >
+                Not in our data
+              </Button>
+            )}
             <Button size="sm" variant="outline" onClick={() => decide.mutate({ state: "LEFT" })}>
               Leave it
             </Button>

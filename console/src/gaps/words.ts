@@ -5,6 +5,7 @@ export const STATES = [
   { value: "open", text: "open" },
   { value: "mended", text: "mended in the draft" },
   { value: "put_off", text: "put off" },
+  { value: "not_in_data", text: "not in our data" },
   { value: "left", text: "left" },
 ];
 

@@ -1255,7 +1255,7 @@ export interface components {
             key: string;
             note: string;
             /** @enum {string} */
-            state: "OPEN" | "MENDED" | "PUT_OFF" | "LEFT";
+            state: "OPEN" | "MENDED" | "PUT_OFF" | "NOT_IN_DATA" | "LEFT";
             /** Format: date */
             until: string;
         };

@@ -46,8 +46,10 @@ class LogAndGapsOverHttpTest {
     assertTrue(published.status() == 201 || published.status() == 409, published.text());
   }
 
+  @BeforeEach
   @AfterEach
   void forget() throws SQLException {
+    iselin = Caller.withToken("iselin");
     written();
     // Those of nobody, too, which nobody can delete.
     try (Connection connection = DriverManager.getConnection(RunningService.storage());
@@ -305,6 +307,29 @@ class LogAndGapsOverHttpTest {
                 "/api/models/" + MODEL + "/gaps/decision",
                 Map.of("key", "unread:nothing", "state", "LEFT"))
             .status());
+  }
+
+  @Test
+  void whatTheDataDoesNotHaveIsSaidInTheAuthorsWords() {
+    ask(tobin, "number of carbon emissions");
+    String key = "unread:carbon emission";
+    assertEquals(
+        400,
+        mira.put(
+                "/api/models/" + MODEL + "/gaps/decision",
+                Map.of("key", key, "state", "NOT_IN_DATA"))
+            .status(),
+        "askers must be told something");
+    decide(Map.of("key", key, "state", "NOT_IN_DATA", "note", "The trust measures no emissions."));
+    assertEquals("not_in_data", gap(mira, key).path("state").asString());
+    JsonNode declined = ask(renna, "Carbon emission by valley");
+    assertEquals("declined", declined.path("status").asString());
+    assertTrue(
+        declined.path("reason").asString().endsWith("The trust measures no emissions."),
+        declined.path("reason").asString());
+    decide(Map.of("key", key, "state", "OPEN"));
+    assertFalse(
+        ask(renna, "Carbon emission by valley").path("reason").asString().contains("measures"));
   }
 
   private void decide(Map<String, Object> decision) {

@@ -45,7 +45,7 @@ class RoomsTest {
           .whereLayer("log")
           .mayOnlyBeAccessedByLayers("questions", "gaps")
           .whereLayer("questions")
-          .mayOnlyBeAccessedByLayers("drafts")
+          .mayOnlyBeAccessedByLayers("drafts", "gaps")
           .whereLayer("models")
           .mayOnlyBeAccessedByLayers("drafts", "questions", "gaps", "demo")
           .whereLayer("sources")

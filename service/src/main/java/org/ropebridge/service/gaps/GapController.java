@@ -18,6 +18,7 @@ import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.jobs.Job;
 import org.ropebridge.service.jobs.JobPart;
 import org.ropebridge.service.jobs.Jobs;
+import org.ropebridge.service.problems.Problem;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -77,6 +78,11 @@ class GapController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void decide(@PathVariable String model, @Valid @RequestBody DecisionRequest request) {
     gaps.find(model, request.key(), DAYS);
+    boolean says = request.note() != null && !request.note().isBlank();
+    if (request.state() == GapState.State.NOT_IN_DATA && !says) {
+      throw Problem.badRequest(
+          "sentence-missing", "Say in the note what people who ask for it are to be told.");
+    }
     gaps.decide(
         model,
         request.key(),

@@ -36,8 +36,15 @@ class GapService {
   private final GapStates states;
   private final Engines engines;
   private final ModelService models;
+  private final Sentences sentences;
 
-  GapService(QuestionLog log, GapStates states, Engines engines, ModelService models) {
+  GapService(
+      QuestionLog log,
+      GapStates states,
+      Engines engines,
+      ModelService models,
+      Sentences sentences) {
+    this.sentences = sentences;
     this.log = log;
     this.states = states;
     this.engines = engines;
@@ -59,13 +66,17 @@ class GapService {
     log.since(model, Instant.now().minus(Duration.ofDays(days)), MOST_QUESTIONS).stream()
         .filter(LoggedQuestion::isTrouble)
         .forEach(q -> trouble.put(q.id().toString(), q));
-    Gaps gaps =
-        new Gaps(engines.wordVectors(), w -> LanguagePack.ENGLISH.identifiers().singular(plain(w)));
+    Gaps gaps = new Gaps(engines.wordVectors(), GapService::form);
     Map<String, GapState> decided =
         states.findByModelName(model).stream().collect(Collectors.toMap(GapState::gapKey, s -> s));
     return gaps.of(trouble.values().stream().map(GapService::asked).toList()).stream()
         .map(g -> found(g, trouble, decided.get(g.key())))
         .toList();
+  }
+
+  /** One form for all ways in which words are written. */
+  static String form(String words) {
+    return LanguagePack.ENGLISH.identifiers().singular(plain(words));
   }
 
   private static String plain(String words) {
@@ -130,13 +141,14 @@ class GapService {
         decision.state(), decision.assignedTo(), decision.note(), decision.until(), newest);
     state.changedBy(by);
     states.save(state);
+    sentences.changed();
   }
 
   /**
    * A gap as its author sees it.
    *
    * @param kind unread, asked_back, judged_wrong or declined
-   * @param state open, mended, put_off or left
+   * @param state open, mended, put_off, not_in_data or left
    * @param chosen what people chose when they were asked back, and how often
    * @param proposals what the unread words may mean, the nearest first
    * @param forAuthor how many asked the author about it

@@ -18,6 +18,8 @@ class GapState {
     /** A mend is in the draft, or was published. */
     MENDED,
     PUT_OFF,
+    /** The data does not have it; who asks for it is told so in the author's words. */
+    NOT_IN_DATA,
     /** It is none of the model's business. */
     LEFT
   }
@@ -79,6 +81,10 @@ class GapState {
   void changedBy(String name) {
     this.changedBy = name;
     this.changedAt = Instant.now();
+  }
+
+  String modelName() {
+    return modelName;
   }
 
   String gapKey() {

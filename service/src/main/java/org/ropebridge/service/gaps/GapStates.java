@@ -12,4 +12,6 @@ interface GapStates extends Repository<GapState, UUID> {
   Optional<GapState> findByModelNameAndGapKey(String model, String key);
 
   List<GapState> findByModelName(String model);
+
+  List<GapState> findByState(GapState.State state);
 }

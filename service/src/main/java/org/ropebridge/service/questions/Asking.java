@@ -56,6 +56,7 @@ public class Asking {
   private final Statements statements;
   private final ThreadService threads;
   private final QuestionLog log;
+  private final NotInData notInData;
   private final MeterRegistry meters;
   private final Settings settings;
 
@@ -64,12 +65,14 @@ public class Asking {
       Statements statements,
       ThreadService threads,
       QuestionLog log,
+      NotInData notInData,
       MeterRegistry meters,
       Settings settings) {
     this.engines = engines;
     this.statements = statements;
     this.threads = threads;
     this.log = log;
+    this.notInData = notInData;
     this.meters = meters;
     this.settings = settings;
   }
@@ -115,7 +118,7 @@ public class Asking {
     trail.done("model");
     Reading reading = reading(engine, question);
     trail.done("reading");
-    return new Answering(engine, reading, trail, question.explain(), null, null).withoutRows();
+    return withoutRows(new Answering(engine, reading, trail, question.explain(), null, null));
   }
 
   /** Reads a whole question by an engine that is not the published one. */
@@ -123,7 +126,7 @@ public class Asking {
     Trail trail = new Trail();
     Reading reading = engine.reader().read(question);
     trail.done("reading");
-    return new Answering(engine, reading, trail, false, null, null).withoutRows();
+    return withoutRows(new Answering(engine, reading, trail, false, null, null));
   }
 
   private Reading reading(Engine engine, Question question) {
@@ -264,10 +267,10 @@ public class Asking {
       Trail trail,
       boolean explain,
       ThreadService.Kept kept,
-      UUID logged) {
-    AnswerPart withoutRows() {
-      return part(this, Optional.empty(), List.of(), List.of());
-    }
+      UUID logged) {}
+
+  private AnswerPart withoutRows(Answering answering) {
+    return part(answering, Optional.empty(), List.of(), List.of());
   }
 
   private AnswerPart answer(
@@ -275,9 +278,9 @@ public class Asking {
     Engine engine = answering.engine();
     Reading reading = answering.reading();
     if (reading.plan().isEmpty() && reading.sql().isEmpty()) {
-      return answering.withoutRows();
+      return withoutRows(answering);
     }
-    read.accept(answering::withoutRows);
+    read.accept(() -> withoutRows(answering));
     if (reading.sql().isPresent()) {
       return bySql(answering, asker, running);
     }
@@ -488,7 +491,15 @@ public class Asking {
     return sources.get(0);
   }
 
-  private static AnswerPart part(
+  /** Why a question is not answered in full, and what its author says to that. */
+  private String reason(Engine engine, Reading reading) {
+    return notInData
+        .sentence(engine.model(), Proposals.unreadStretches(reading))
+        .map(s -> (reading.reason() + " " + s).strip())
+        .orElse(reading.reason());
+  }
+
+  private AnswerPart part(
       Answering answering,
       Optional<SqlQuery> query,
       List<List<Object>> rows,
@@ -506,7 +517,7 @@ public class Asking {
         reading.question(),
         status(reading),
         reading.restatement().orElse(""),
-        reading.reason(),
+        reason(engine, reading),
         reading.words().stream().map(AnswerPart.WordPart::of).toList(),
         reading.unread(),
         reading.plan().orElse(null),
