@@ -1,5 +1,6 @@
 import {
   Badge,
+  Box,
   Button,
   Card,
   Heading,
@@ -84,7 +85,9 @@ export default function GapsPage() {
                     {opened === g.key && chosen && (
                       <Table.Row>
                         <Table.Cell colSpan={5} bg="bg.subtle">
-                          <GapPanel model={chosen} gap={g} />
+                          <Box position="sticky" left="2" maxW="calc(100vw - 4rem)">
+                            <GapPanel model={chosen} gap={g} />
+                          </Box>
                         </Table.Cell>
                       </Table.Row>
                     )}

@@ -25,7 +25,7 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
                 Rope Bridge
               </Text>
             </HStack>
-            <HStack as="nav" gap="1" flex="1" aria-label="Pages">
+            <HStack as="nav" gap="1" flex="1" minW="0" overflowX="auto" aria-label="Pages">
               <Page to="/ask">Ask</Page>
               <Page to="/model">Model</Page>
               {isAuthor(who) && (
