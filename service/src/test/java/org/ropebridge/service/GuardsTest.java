@@ -41,7 +41,7 @@ class GuardsTest {
   static void publish() {
     Caller author = Caller.withToken("mira");
     for (Map.Entry<String, Long> model :
-        Map.of("slow", MINUTES_OF_WORK, "endless", HOURS_OF_WORK).entrySet()) {
+        Map.of("counts_up", MINUTES_OF_WORK, "endless", HOURS_OF_WORK).entrySet()) {
       Reply published =
           author.publish(
               model.getKey(), SmallModel.files(model.getKey(), "ledger", model.getValue()), "");
@@ -63,7 +63,7 @@ class GuardsTest {
 
   @Test
   void whatTakesTooLongIsEnded() throws SQLException {
-    Reply reply = asker.post("/api/models/slow/ask", Map.of("question", "total size"));
+    Reply reply = asker.post("/api/models/counts_up/ask", Map.of("question", "total size"));
     assertEquals(504, reply.status(), reply::text);
     assertEquals("too-slow", problem(reply));
     assertEquals(0, statementsRunning());
@@ -100,7 +100,7 @@ class GuardsTest {
 
   @Test
   void leavingEndsTheStatementInTheWarehouse() throws Exception {
-    try (Scanner lines = events("slow", "average size")) {
+    try (Scanner lines = events("counts_up", "average size")) {
       String line = lines.nextLine();
       while (!line.contains("computing")) {
         line = lines.nextLine();
@@ -121,7 +121,8 @@ class GuardsTest {
     List<CompletableFuture<Reply>> greedy = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
       Map<String, String> body = Map.of("question", "number of numbers with size above " + i);
-      greedy.add(CompletableFuture.supplyAsync(() -> asker.post("/api/models/slow/ask", body)));
+      greedy.add(
+          CompletableFuture.supplyAsync(() -> asker.post("/api/models/counts_up/ask", body)));
     }
     while (statementsRunning() < 6) {
       Thread.onSpinWait();

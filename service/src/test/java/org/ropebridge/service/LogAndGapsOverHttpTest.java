@@ -134,7 +134,16 @@ class LogAndGapsOverHttpTest {
         Map.of("question", "stays with " + marker, "thread", Map.of()));
     ask(tobin, "number of " + marker);
     ask(renna, "number of stays");
-    written();
+    mended(
+        Map.of(
+            "key",
+            "unread:" + marker,
+            "revision",
+            0,
+            "keep",
+            false,
+            "edits",
+            List.of(Map.of("file", "model.yaml", "path", List.of("about"), "value", "Huts."))));
     long before = tally();
     assertTrue(dump().contains(marker));
     assertEquals(2, tobin.delete("/api/me/questions").json().path("questions").asInt());

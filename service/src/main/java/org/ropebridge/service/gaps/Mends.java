@@ -231,6 +231,12 @@ class Mends {
     return engine.reader().read(question.question(), before);
   }
 
+  /** What mends did tells questions of people; it goes when they do. */
+  @EventListener
+  void deleted(QuestionLog.Deleted event) {
+    jobs.forgetEnded(MEND);
+  }
+
   /** Settles what a new edition answers, in the background. */
   @EventListener
   void announced(ModelService.Announced event) {

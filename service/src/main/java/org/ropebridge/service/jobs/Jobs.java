@@ -16,6 +16,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Runs jobs, two at a time, and keeps how far they are where every replica sees it. */
@@ -165,6 +166,12 @@ public class Jobs {
   /** The newest jobs of a kind, the newest first. */
   public List<Job> newest(String kind, String subject) {
     return stored.findByKindAndSubjectOrderByStartedAtDesc(kind, subject, Limit.of(MOST_LISTED));
+  }
+
+  /** Forgets all jobs of a kind that have ended, with what came of them. */
+  @Transactional
+  public void forgetEnded(String kind) {
+    stored.deleteEnded(kind);
   }
 
   /** Stops a job of this process soon; one that has ended stays as it is. */

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** Stored jobs. */
@@ -13,4 +15,9 @@ interface StoredJobs extends Repository<Job, UUID> {
   Optional<Job> findById(UUID id);
 
   List<Job> findByKindAndSubjectOrderByStartedAtDesc(String kind, String subject, Limit limit);
+
+  @Modifying
+  @Query(
+      "delete from Job j where j.kind = :kind and j.state <> org.ropebridge.service.jobs.Job.State.RUNNING")
+  void deleteEnded(String kind);
 }

@@ -10,6 +10,7 @@ import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.accounts.Accounts;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.threads.ThreadService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -28,6 +29,7 @@ public class QuestionLog {
   private final Pseudonyms pseudonyms;
   private final Accounts accounts;
   private final ThreadService threads;
+  private final ApplicationEventPublisher events;
 
   /** How the log tells who asked, as the rules last said; asking does not look it up. */
   private volatile LogRules.People people = LogRules.People.NOBODY;
@@ -39,7 +41,9 @@ public class QuestionLog {
       StoredNews news,
       Pseudonyms pseudonyms,
       Accounts accounts,
-      ThreadService threads) {
+      ThreadService threads,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.questions = questions;
     this.queue = queue;
     this.rules = rules;
@@ -136,6 +140,7 @@ public class QuestionLog {
   @Transactional
   void delete(Account account, UUID id) {
     questions.delete(of(account, id));
+    events.publishEvent(new Deleted());
   }
 
   /** Deletes all that is kept of what a person asked: log, threads and news. Counts stay. */
@@ -144,7 +149,9 @@ public class QuestionLog {
     queue.flush();
     threads.deleteAll(account);
     news.deleteByAccountId(account.id());
-    return questions.deleteByPerson(pseudonyms.all(account.id()));
+    int deleted = questions.deleteByPerson(pseudonyms.all(account.id()));
+    events.publishEvent(new Deleted());
+    return deleted;
   }
 
   /** The newest questions about a model since a moment, the newest first. */
@@ -186,8 +193,13 @@ public class QuestionLog {
   @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)
   @Transactional
   public void deleteOld() {
-    questions.deleteOlder(Instant.now().minus(Duration.ofDays(rules().keepDays())));
+    if (questions.deleteOlder(Instant.now().minus(Duration.ofDays(rules().keepDays()))) > 0) {
+      events.publishEvent(new Deleted());
+    }
   }
+
+  /** Questions were deleted; what was made of them elsewhere goes, too. */
+  public record Deleted() {}
 
   /** Keeps that an edition answers what was not answered. */
   @Transactional
