@@ -23,6 +23,7 @@ import picocli.CommandLine.Help.ColorScheme;
       Read.class,
       Ask.class,
       Talk.class,
+      GapsCommand.class,
       Usage.class,
       ArchiveClasses.class,
       GenerateCompletion.class,
