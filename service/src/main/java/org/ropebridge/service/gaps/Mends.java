@@ -256,7 +256,7 @@ class Mends {
         found.logged().forEach(q -> mendedWrong.add(q.id().toString()));
       }
     }
-    List<UUID> settled = new ArrayList<>();
+    List<LoggedQuestion> settled = new ArrayList<>();
     for (LoggedQuestion question : log.since(model, Instant.EPOCH, MOST_QUESTIONS)) {
       boolean isMended =
           question.isTrouble()
@@ -265,13 +265,14 @@ class Mends {
                   ? mendedWrong.contains(question.id().toString())
                   : isAnswered(read(engine, question)));
       if (isMended) {
-        settled.add(question.id());
-        if (!question.person().isEmpty() && question.leansOn().isEmpty()) {
-          log.tell(question.person(), model, question.question(), edition);
-        }
+        settled.add(question);
       }
     }
-    log.settle(settled, edition);
+    log.settle(settled.stream().map(LoggedQuestion::id).toList(), edition);
+    // Only then: who is told finds nothing of it open any more.
+    settled.stream()
+        .filter(q -> !q.person().isEmpty() && q.leansOn().isEmpty())
+        .forEach(q -> log.tell(q.person(), model, q.question(), edition));
     return new Settled(settled.size());
   }
 }
