@@ -98,12 +98,12 @@ public final class GapsBench {
     new GapsBench().run();
   }
 
-  private static Cause synonyms(String item, List<String> path, String... words) {
-    String file = item.startsWith("metrics/") ? "metrics.yaml" : item + ".yaml";
-    List<String> place = new ArrayList<>(path);
-    place.add("also_called");
+  private static Cause table(String name, String word) {
     return new Cause(
-        words[0], List.of(words), List.of(), List.of(FileEdit.set(file, place, List.of(words))));
+        word,
+        List.of(word),
+        List.of(),
+        List.of(FileEdit.set("tables/" + name + ".yaml", List.of("also_called"), List.of(word))));
   }
 
   private static Cause metric(String name, List<String> known, String... words) {
@@ -140,8 +140,8 @@ public final class GapsBench {
             List.of("cancellation rate", "share of cancelled stays"),
             "dropout rate",
             "drop-out rate"),
-        synonyms("tables/callouts", List.of(), "sorties"),
-        synonyms("tables/inspections", List.of(), "audits"),
+        table("callouts", "sorties"),
+        table("inspections", "audits"),
         new Cause(
             "homepage stays",
             List.of("homepage stays"),

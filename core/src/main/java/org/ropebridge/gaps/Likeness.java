@@ -21,7 +21,8 @@ final class Likeness {
   }
 
   boolean areAlike(String one, String other) {
-    return isSlip(packed(one), packed(other)) || cosine(one, other) >= SAME_MEANING;
+    return isSlip(packed(one), packed(other))
+        || WordVectors.cosine(vectors.of(one), vectors.of(other)) >= SAME_MEANING;
   }
 
   private static String packed(String phrase) {
@@ -56,15 +57,5 @@ final class Likeness {
         && one.charAt(0) == other.charAt(1)
         && one.charAt(1) == other.charAt(0)
         && one.substring(2).equals(other.substring(2));
-  }
-
-  private double cosine(String one, String other) {
-    float[] a = vectors.of(one);
-    float[] b = vectors.of(other);
-    double sum = 0;
-    for (int i = 0; i < a.length; i++) {
-      sum += a[i] * b[i];
-    }
-    return sum;
   }
 }

@@ -122,7 +122,7 @@ public final class Proposals {
     Map<String, Double> best = new LinkedHashMap<>();
     Map<String, String> kinds = new LinkedHashMap<>();
     for (Name name : names) {
-      double near = cosine(wanted, name.vector());
+      double near = WordVectors.cosine(wanted, name.vector());
       if (near >= NEAR_ENOUGH) {
         best.merge(name.item(), near, Math::max);
         kinds.putIfAbsent(name.item(), name.kind());
@@ -144,13 +144,5 @@ public final class Proposals {
                         + e.getKey()
                         + question.substring(stretch[1])))
         .toList();
-  }
-
-  private static double cosine(float[] a, float[] b) {
-    double sum = 0;
-    for (int i = 0; i < a.length; i++) {
-      sum += (double) a[i] * b[i];
-    }
-    return sum;
   }
 }

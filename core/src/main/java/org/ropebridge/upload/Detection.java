@@ -173,13 +173,9 @@ public final class Detection {
     boolean alone =
         row.filled() == 1
             && columns.size() > 2
-            && Shapes.of(CellText.tidy(firstFilled(row))).shape() == Shape.TEXT;
+            && Shapes.of(CellText.tidy(row.firstFilled())).shape() == Shape.TEXT;
     return alone
         && (columns.get(1).present() > 0 || last.stream().anyMatch(h -> h.row().filled() > 2));
-  }
-
-  private static String firstFilled(RawRow row) {
-    return row.cells().stream().filter(c -> !CellText.isBlank(c)).findFirst().orElse("");
   }
 
   private void tellOfRows() {

@@ -36,6 +36,11 @@ public record FileForm(
     return columns.stream().filter(ColumnForm::kept).toList();
   }
 
+  /** Whether the author must say something before the file can be taken in. */
+  public boolean hasOpenColumns() {
+    return columns.stream().anyMatch(ColumnForm::isOpen);
+  }
+
   public FileForm withColumns(List<ColumnForm> newColumns) {
     return new FileForm(headerLines, firstLine, width, sheet, lastHeader, newColumns, out);
   }

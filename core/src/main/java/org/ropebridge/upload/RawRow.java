@@ -30,6 +30,11 @@ public record RawRow(long line, List<String> cells) {
     return cells.stream().filter(c -> !CellText.isBlank(c)).count();
   }
 
+  /** The first cell that is not empty; empty text for a blank row. */
+  String firstFilled() {
+    return cells.stream().filter(c -> !CellText.isBlank(c)).findFirst().orElse("");
+  }
+
   String cell(int index) {
     return index < cells.size() ? cells.get(index) : "";
   }

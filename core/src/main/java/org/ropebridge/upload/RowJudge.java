@@ -111,11 +111,7 @@ final class RowJudge {
 
   /** What stands in the row's first cell that is not empty, in lower case. */
   static String firstLabel(RawRow row) {
-    return row.cells().stream()
-        .filter(c -> !CellText.isBlank(c))
-        .findFirst()
-        .map(RowJudge::label)
-        .orElse("");
+    return label(row.firstFilled());
   }
 
   /** Whether a label is a word for a total, perhaps with a colon. */

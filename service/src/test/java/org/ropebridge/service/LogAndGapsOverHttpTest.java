@@ -103,6 +103,17 @@ class LogAndGapsOverHttpTest {
   }
 
   @Test
+  void aFollowUpIsKeptWithTheQuestionThatItLeansOn() {
+    String path = "/api/models/" + MODEL + "/ask";
+    JsonNode first =
+        tobin.post(path, Map.of("question", "revenue by valley", "thread", Map.of())).json();
+    String thread = first.path("thread").path("thread").asString();
+    tobin.post(path, Map.of("question", "by hut instead", "thread", Map.of("id", thread)));
+    assertEquals(
+        List.of("revenue by valley", ""), texts(tobin.get("/api/me/questions").json(), "leansOn"));
+  }
+
+  @Test
   void theLogTellsWhoAskedAsTheStewardDecides() {
     ask(tobin, "number of stays");
     String byPseudonym = person();

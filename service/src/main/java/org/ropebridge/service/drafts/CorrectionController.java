@@ -23,7 +23,6 @@ import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.FaultPart;
-import org.ropebridge.service.models.ModelService;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.questions.AnswerPart;
 import org.ropebridge.service.questions.Asking;
@@ -43,19 +42,13 @@ class CorrectionController {
   private static final int MOST_ASKED = 500;
 
   private final Drafts drafts;
-  private final ModelService models;
   private final Asking asking;
   private final ThreadService threads;
   private final CurrentAccount current;
 
   CorrectionController(
-      Drafts drafts,
-      ModelService models,
-      Asking asking,
-      ThreadService threads,
-      CurrentAccount current) {
+      Drafts drafts, Asking asking, ThreadService threads, CurrentAccount current) {
     this.drafts = drafts;
-    this.models = models;
     this.asking = asking;
     this.threads = threads;
     this.current = current;
@@ -106,7 +99,8 @@ class CorrectionController {
                         "draft-has-faults", "The draft's files cannot be read. Mend them first."));
     List<FileEdit> edits = List.of(edit(read, request));
     Drafts.State corrected = drafts.with(draft, edits);
-    List<FaultPart> faults = newFaults(draft, corrected);
+    List<FaultPart> faults =
+        drafts.newFaults(draft, corrected).stream().map(FaultPart::of).toList();
     if (faults.stream().anyMatch(f -> f.severity().equals("error"))) {
       return new Correction(edits, faults, null, List.of());
     }
@@ -144,15 +138,6 @@ class CorrectionController {
             known.map(SampleQuestion::starter).orElse(false),
             known.flatMap(SampleQuestion::label));
     return ModelWriter.set(sample, same < 0 ? model.questions().size() : same);
-  }
-
-  private List<FaultPart> newFaults(Drafts.State before, Drafts.State after) {
-    List<FaultPart> faults =
-        new ArrayList<>(models.check(after.files()).faults().stream().map(FaultPart::of).toList());
-    Set<String> known = new LinkedHashSet<>();
-    models.check(before.files()).faults().forEach(f -> known.add(f.message()));
-    faults.removeIf(f -> known.contains(f.message()));
-    return faults;
   }
 
   private static List<ReadOtherwise> others(

@@ -16,6 +16,7 @@ import org.ropebridge.language.LanguagePack;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.change.Change;
 import org.ropebridge.model.change.ModelChanges;
+import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.FileEdit;
 import org.ropebridge.model.file.FileEditor;
 import org.ropebridge.model.file.ModelReader;
@@ -166,6 +167,15 @@ public class Drafts {
         draft.proposals(),
         draft.changedBy(),
         draft.changedAt());
+  }
+
+  /** The faults that a draft has after a change and did not have before. */
+  public List<Fault> newFaults(State before, State after) {
+    Set<String> known = new HashSet<>();
+    models.check(before.files()).faults().forEach(f -> known.add(f.message()));
+    return models.check(after.files()).faults().stream()
+        .filter(f -> !known.contains(f.message()))
+        .toList();
   }
 
   private static Map<String, String> edited(Map<String, String> files, List<FileEdit> edits) {

@@ -117,7 +117,16 @@ class GapService {
   /** The gap of that key, among those of the log. */
   @Transactional(readOnly = true)
   Found find(String model, String key, int days) {
-    return find(model, days).stream()
+    return ofKey(find(model, days), key);
+  }
+
+  /**
+   * The gap of that key.
+   *
+   * @throws Problem if there is none
+   */
+  static Found ofKey(List<Found> all, String key) {
+    return all.stream()
         .filter(f -> f.gap().key().equals(key))
         .findFirst()
         .orElseThrow(

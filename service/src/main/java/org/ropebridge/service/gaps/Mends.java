@@ -1,8 +1,6 @@
 package org.ropebridge.service.gaps;
 
-import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -12,6 +10,7 @@ import org.ropebridge.access.Person;
 import org.ropebridge.gaps.Gap;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
+import org.ropebridge.model.file.Fault;
 import org.ropebridge.model.file.FileEdit;
 import org.ropebridge.model.file.ModelReader;
 import org.ropebridge.plan.Plan;
@@ -37,28 +36,19 @@ import org.springframework.stereotype.Service;
 class Mends {
   private static final String MEND = "mend";
   private static final String SETTLING = "settling";
-  private static final int MOST_QUESTIONS = 20_000;
   private static final int MOST_DAYS = 3650;
   private static final int MOST_SHOWN = 50;
   private static final int BETWEEN_SIGNS = 50;
 
   private final GapService gaps;
   private final Drafts drafts;
-  private final ModelService models;
   private final Engines engines;
   private final QuestionLog log;
   private final Jobs jobs;
 
-  Mends(
-      GapService gaps,
-      Drafts drafts,
-      ModelService models,
-      Engines engines,
-      QuestionLog log,
-      Jobs jobs) {
+  Mends(GapService gaps, Drafts drafts, Engines engines, QuestionLog log, Jobs jobs) {
     this.gaps = gaps;
     this.drafts = drafts;
-    this.models = models;
     this.engines = engines;
     this.log = log;
     this.jobs = jobs;
@@ -103,11 +93,7 @@ class Mends {
       boolean keep,
       Account by) {
     List<GapService.Found> all = gaps.find(model, days);
-    GapService.Found found =
-        all.stream()
-            .filter(f -> f.gap().key().equals(key))
-            .findFirst()
-            .orElseGet(() -> gaps.find(model, key, days));
+    GapService.Found found = GapService.ofKey(all, key);
     Drafts.State before = drafts.of(model);
     Drafts.State after = drafts.with(before, edits);
     refuseFaults(before, after);
@@ -134,13 +120,10 @@ class Mends {
   }
 
   private void refuseFaults(Drafts.State before, Drafts.State after) {
-    Set<String> known = new HashSet<>();
-    models.check(before.files()).faults().forEach(f -> known.add(f.message()));
     List<String> faults =
-        models.check(after.files()).faults().stream()
-            .filter(f -> f.severity() == org.ropebridge.model.file.Fault.Severity.ERROR)
-            .map(org.ropebridge.model.file.Fault::message)
-            .filter(m -> !known.contains(m))
+        drafts.newFaults(before, after).stream()
+            .filter(f -> f.severity() == Fault.Severity.ERROR)
+            .map(Fault::message)
             .toList();
     if (!faults.isEmpty()) {
       throw Problem.badRequest(
@@ -174,7 +157,7 @@ class Mends {
       Set<Read> answers = new LinkedHashSet<>();
       for (LoggedQuestion question : found.logged()) {
         Reading reading = read(then, question);
-        String words = reading.restatement().orElse(reading.reason());
+        String words = words(reading);
         boolean isMended = judged ? !words.equals(question.restatement()) : isAnswered(reading);
         mended += isMended ? 1 : 0;
         (isMended ? answers : open).add(new Read(question.question(), words));
@@ -249,24 +232,14 @@ class Mends {
   private Settled settle(String model) {
     Engine engine = engines.of(model, Person.ANYONE);
     int edition = engine.edition();
-    Set<String> mendedWrong = new HashSet<>();
-    for (GapService.Found found : gaps.find(model, MOST_DAYS)) {
-      if (found.gap().kind() == Gap.Kind.JUDGED_WRONG
-          && found.state().state() == GapState.State.MENDED) {
-        found.logged().forEach(q -> mendedWrong.add(q.id().toString()));
-      }
-    }
     List<LoggedQuestion> settled = new ArrayList<>();
-    for (LoggedQuestion question : log.since(model, Instant.EPOCH, MOST_QUESTIONS)) {
-      boolean isMended =
-          question.isTrouble()
-              && question.edition() < edition
-              && (question.verdict().equals("WRONG")
-                  ? mendedWrong.contains(question.id().toString())
-                  : isAnswered(read(engine, question)));
-      if (isMended) {
-        settled.add(question);
-      }
+    for (GapService.Found found : gaps.find(model, MOST_DAYS)) {
+      boolean judged = found.gap().kind() == Gap.Kind.JUDGED_WRONG;
+      boolean marked = found.state().state() == GapState.State.MENDED;
+      found.logged().stream()
+          .filter(q -> q.edition() < edition)
+          .filter(q -> judged ? marked : isAnswered(read(engine, q)))
+          .forEach(settled::add);
     }
     log.settle(settled.stream().map(LoggedQuestion::id).toList(), edition);
     // Only then: who is told finds nothing of it open any more.

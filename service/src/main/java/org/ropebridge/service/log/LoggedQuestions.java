@@ -12,8 +12,6 @@ import org.springframework.data.repository.Repository;
 
 /** Stored questions. */
 interface LoggedQuestions extends Repository<LoggedQuestion, UUID> {
-  LoggedQuestion save(LoggedQuestion question);
-
   Optional<LoggedQuestion> findByIdAndPersonIn(UUID id, Collection<String> person);
 
   List<LoggedQuestion> findByPersonInOrderByAskedAtDesc(Collection<String> person, Limit limit);

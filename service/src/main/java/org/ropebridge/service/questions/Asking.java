@@ -130,18 +130,16 @@ public class Asking {
   }
 
   private Reading reading(Engine engine, Question question) {
-    return engine.reader().read(question.text(), before(engine, question));
+    return engine.reader().read(question.text(), plans(engine, before(question)));
   }
 
-  /** The plans that a question may lean on, the last one first. */
-  private List<Plan> before(Engine engine, Question question) {
-    List<String> before =
-        question
-            .place()
-            .filter(p -> !question.byItself())
-            .map(p -> threads.before(question.account(), question.model(), p))
-            .orElse(List.of());
-    return plans(engine, before);
+  /** The restatements of the questions that one may lean on, the last one first. */
+  private List<String> before(Question question) {
+    return question
+        .place()
+        .filter(p -> !question.byItself())
+        .map(p -> threads.before(question.account(), question.model(), p))
+        .orElse(List.of());
   }
 
   /** The plans of questions before, as the model reads them today. */
@@ -159,7 +157,8 @@ public class Asking {
     Trail trail = new Trail();
     Engine engine = engines.of(question.model(), question.account().person());
     trail.done("model");
-    Reading reading = reading(engine, question);
+    List<String> before = before(question);
+    Reading reading = engine.reader().read(question.text(), plans(engine, before));
     trail.done("reading");
     meters
         .counter("ropebridge.questions", "status", reading.status().name().toLowerCase(Locale.ROOT))
@@ -173,32 +172,25 @@ public class Asking {
     UUID logged = startsAgain || isUse ? null : UUID.randomUUID();
     Answering answering = new Answering(engine, reading, trail, question.explain(), kept, logged);
     Instant at = Instant.now();
+    String leansOn = reading.followUp().isPresent() ? before.get(0) : "";
     try {
       AnswerPart answer = answer(answering, question.account().name(), running, read);
-      keep(question, answering, at, status(reading), answer.rows().size());
+      keep(question, answering, at, leansOn, status(reading), answer.rows().size());
       return answer;
     } catch (Problem e) {
-      keep(question, answering, at, FAILED, 0);
+      keep(question, answering, at, leansOn, FAILED, 0);
       throw e;
     }
   }
 
   /** Keeps a question in the log. */
-  private void keep(Question question, Answering answering, Instant at, String status, int rows) {
+  private void keep(
+      Question question, Answering answering, Instant at, String leansOn, String status, int rows) {
     if (answering.logged() == null) {
       return;
     }
     Reading reading = answering.reading();
     boolean askedBack = reading.status() == Reading.Status.UNCLEAR;
-    String leansOn =
-        reading.followUp().isPresent()
-            ? question
-                .place()
-                .map(p -> threads.before(question.account(), question.model(), p))
-                .filter(b -> !b.isEmpty())
-                .map(b -> b.get(0))
-                .orElse("")
-            : "";
     log.keep(
         answering.logged(),
         question.account(),
@@ -364,7 +356,7 @@ public class Asking {
   /** How a question reads that is still being typed, and what it may become. */
   TypingPart typing(Question question) {
     Engine engine = engines.of(question.model(), question.account().person());
-    List<Plan> before = before(engine, question);
+    List<Plan> before = plans(engine, before(question));
     Reading reading = engine.reader().read(question.text(), before);
     return new TypingPart(
         reading.status().name().toLowerCase(Locale.ROOT),

@@ -24,8 +24,4 @@ record Look(
     long aside,
     long leftOut,
     List<List<String>> firstRows,
-    List<Aside> firstAside) {
-  boolean isOpen() {
-    return form.columns().stream().anyMatch(org.ropebridge.upload.ColumnForm::isOpen);
-  }
-}
+    List<Aside> firstAside) {}

@@ -70,7 +70,7 @@ final class Looking {
   }
 
   private Look tried(RawRows rows, FileForm form, List<FileNote> notes) {
-    boolean open = form.columns().stream().anyMatch(ColumnForm::isOpen);
+    boolean open = form.hasOpenColumns();
     List<List<String>> firstRows = new ArrayList<>();
     List<Aside> firstAside = new ArrayList<>();
     Intake intake =

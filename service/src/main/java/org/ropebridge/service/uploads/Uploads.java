@@ -167,7 +167,7 @@ class Uploads {
   Upload takeIn(UUID id, String table, boolean replace, String by) {
     Upload upload = spooled(id);
     Look look = lookOf(upload);
-    if (look.isOpen()) {
+    if (look.form().hasOpenColumns()) {
       throw new Problem(
           HttpStatus.CONFLICT,
           "file-not-settled",
