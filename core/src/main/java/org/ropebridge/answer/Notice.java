@@ -12,6 +12,8 @@ public record Notice(Kind kind, String text) {
     PARTLY,
     SAMPLE,
     SPELLING,
+    /** A word means what the person has said. */
+    OWN_WORD,
     ASSUMED,
     PERIOD,
     INCOMPLETE,

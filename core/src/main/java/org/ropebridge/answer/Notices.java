@@ -140,6 +140,11 @@ public final class Notices {
               + akin.taken()
               + ".");
     }
+    if (assumption instanceof Assumption.OwnMeaning own) {
+      return new Notice(
+          Notice.Kind.OWN_WORD,
+          "\"" + own.typed() + "\" is taken for " + own.taken() + ", as you have said.");
+    }
     if (assumption instanceof Assumption.LeftOut left) {
       return new Notice(
           Notice.Kind.ASSUMED,

@@ -75,23 +75,42 @@ public final class Lexicon {
   /** Digits without quotes are a number first, and the name of a value only where that fits. */
   private static final double BARE_DIGITS = 0.7;
 
+  /**
+   * Another value than the one that is preferred by itself still counts where its column is named,
+   * as in "hut Quill".
+   */
+  private static final double NOT_PREFERRED = 0.6;
+
   private final Vocabulary vocabulary;
-  private final Map<String, List<Entry>> entries = new HashMap<>();
-  private final ValueTable manyValues = new ValueTable();
-  private final Slips slips = new Slips();
+  private final Map<String, List<Entry>> entries;
+  private final ValueTable manyValues;
+  private final Slips slips;
 
   /** The stems of the words that items go by. */
-  private final Map<Meaning, Set<String>> nameWords = new HashMap<>();
+  private final Map<Meaning, Set<String>> nameWords;
 
+  /** What the author prefers among several items, by the words in the singular. */
   private final Map<String, String> meanings;
+
+  /** What one person means by words, by the words in the singular. */
+  private final Map<String, Meaning> own;
+
+  /** Those, by the stems of the words. */
+  private final Map<String, List<Entry>> ownEntries;
 
   private record Entry(
       String compact, String singular, String stems, Meaning meaning, Mention.Found how) {}
 
   public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary) {
     this.vocabulary = vocabulary;
+    this.entries = new HashMap<>();
+    this.manyValues = new ValueTable();
+    this.slips = new Slips();
+    this.nameWords = new HashMap<>();
     this.meanings = new HashMap<>();
-    model.preferences().meanings().forEach((w, item) -> meanings.put(Tokens.plain(w), item));
+    this.own = Map.of();
+    this.ownEntries = Map.of();
+    model.preferences().meanings().forEach((w, item) -> meanings.put(singular(w), item));
     vocabulary
         .words()
         .forEach((phrase, list) -> list.forEach(meaning -> add(phrase, meaning, false, true)));
@@ -109,6 +128,40 @@ public final class Lexicon {
       add(occasion.name(), new Meaning.OccasionName(occasion.name()), false, true);
     }
     vocabulary.akin().forEach(this::addAkin);
+  }
+
+  /** The same words and those of one person; all but these is shared. */
+  private Lexicon(Lexicon all, Map<String, Meaning> meantByOne) {
+    this.vocabulary = all.vocabulary;
+    this.entries = all.entries;
+    this.manyValues = all.manyValues;
+    this.slips = all.slips;
+    this.nameWords = all.nameWords;
+    this.meanings = all.meanings;
+    this.own = new HashMap<>();
+    this.ownEntries = new HashMap<>();
+    meantByOne.forEach(
+        (phrase, meaning) -> {
+          List<String> words = words(phrase);
+          if (!words.isEmpty()) {
+            own.put(compact(singulars(words)), meaning);
+            put(ownEntries, words, meaning, Mention.Found.OWN);
+          }
+        });
+  }
+
+  /**
+   * A lexicon in which some words mean what one person means by them. It costs next to nothing: all
+   * else is shared with this one.
+   *
+   * @param meantByOne phrases and the item that each means
+   */
+  public Lexicon with(Map<String, Meaning> meantByOne) {
+    return new Lexicon(this, meantByOne);
+  }
+
+  private String singular(String phrase) {
+    return compact(singulars(words(phrase)));
   }
 
   /** Lets a model's word of the group stand for those that the model does not know. */
@@ -274,10 +327,12 @@ public final class Lexicon {
   /** The entries of a key, those of large columns made anew. */
   private List<Entry> entriesOf(String key) {
     List<Entry> known = entries.getOrDefault(key, List.of());
-    if (manyValues.isEmpty()) {
+    List<Entry> mine = ownEntries.getOrDefault(key, List.of());
+    if (manyValues.isEmpty() && mine.isEmpty()) {
       return known;
     }
-    List<Entry> all = new ArrayList<>(known);
+    List<Entry> all = new ArrayList<>(mine);
+    all.addAll(known);
     manyValues.find(
         key,
         value -> {
@@ -320,16 +375,21 @@ public final class Lexicon {
     if (item && how != Mention.Found.AKIN) {
       nameWords.computeIfAbsent(meaning, m -> new HashSet<>()).addAll(stems(words));
     }
+    put(entries, words, meaning, how);
+    if (forSlips || meaning instanceof Meaning.FunctionWord) {
+      words.forEach(slips::add);
+    }
+  }
+
+  private void put(
+      Map<String, List<Entry>> into, List<String> words, Meaning meaning, Mention.Found how) {
     Entry entry =
         new Entry(compact(words), compact(singulars(words)), compact(stems(words)), meaning, how);
     for (String key : List.of(compact(stems(words)), vocabulary.stem(compact(words)))) {
-      List<Entry> same = entries.computeIfAbsent(key, k -> new ArrayList<>(2));
+      List<Entry> same = into.computeIfAbsent(key, k -> new ArrayList<>(2));
       if (!same.contains(entry)) {
         same.add(entry);
       }
-    }
-    if (forSlips || meaning instanceof Meaning.FunctionWord) {
-      words.forEach(slips::add);
     }
   }
 
@@ -560,7 +620,8 @@ public final class Lexicon {
         }
         String compact = words.toString();
         String singular = singulars.toString();
-        String preferred = meanings.get(compact);
+        Optional<Meaning> meant = Optional.ofNullable(own.get(singular));
+        String preferred = meant.isPresent() ? null : meanings.get(singular);
         boolean ofLanguage =
             found.stream()
                 .anyMatch(
@@ -569,14 +630,20 @@ public final class Lexicon {
         for (Entry entry : found) {
           boolean otherFormOfValue =
               entry.meaning() instanceof Meaning.ValueName && !entry.compact().equals(compact);
-          if (ofLanguage && otherFormOfValue
-              || preferred != null && !isCalled(entry.meaning(), preferred)) {
+          boolean other =
+              !(entry.meaning() instanceof Meaning.FunctionWord)
+                  && (meant.isPresent()
+                      ? entry.how() != Mention.Found.OWN
+                      : preferred != null && !Items.isCalled(entry.meaning(), preferred));
+          boolean value = entry.meaning() instanceof Meaning.ValueName;
+          if (ofLanguage && otherFormOfValue || other && !value) {
             continue;
           }
           boolean bareDigits =
               entry.meaning() instanceof Meaning.ValueName && token.kind() == Token.Kind.NUMBER;
           mention(entry, compact, singular, stems.toString(), from, to, again)
               .map(m -> bareDigits ? m.weaker(BARE_DIGITS) : m)
+              .map(m -> other ? m.weaker(NOT_PREFERRED) : m)
               .map(m -> ofLanguage && m.found() == Mention.Found.AKIN ? m.weaker(IDLE_AKIN) : m)
               .ifPresent(into::add);
         }
@@ -619,23 +686,14 @@ public final class Lexicon {
     } else if (entry.how() == Mention.Found.AKIN) {
       quality *= AKIN;
       found = Mention.Found.AKIN;
+    } else if (entry.how() == Mention.Found.OWN) {
+      found = Mention.Found.OWN;
     }
     if (slip) {
       quality *= SLIP;
       found = Mention.Found.SLIP;
     }
     return Optional.of(new Mention(from, to, entry.meaning(), quality, found));
-  }
-
-  private static boolean isCalled(Meaning meaning, String item) {
-    if (meaning instanceof Meaning.MetricName metric) {
-      return metric.metric().equals(item);
-    } else if (meaning instanceof Meaning.ColumnName column) {
-      return column.column().toString().equals(item);
-    } else if (meaning instanceof Meaning.RowNoun noun) {
-      return noun.table().equals(item);
-    }
-    return meaning instanceof Meaning.FunctionWord;
   }
 
   private static boolean anyTrue(boolean[] flags, int from, int to) {

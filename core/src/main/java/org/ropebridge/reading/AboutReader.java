@@ -49,6 +49,17 @@ final class AboutReader {
             .toList();
   }
 
+  private AboutReader(Model model, Lexicon lexicon, List<AboutFrame> frames) {
+    this.model = model;
+    this.lexicon = lexicon;
+    this.frames = frames;
+  }
+
+  /** The same with other words. */
+  AboutReader with(Lexicon other) {
+    return new AboutReader(model, other, frames);
+  }
+
   /** A question as far as it is read: its tokens without signs, and what they may mean. */
   private record Asked(String text, List<Token> tokens, List<Mention> mentions) {}
 

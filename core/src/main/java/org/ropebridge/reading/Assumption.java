@@ -24,6 +24,9 @@ public sealed interface Assumption {
   /** The model does not know the word, but knows another for the same. */
   record Akin(String typed, String taken) implements Assumption {}
 
+  /** Read as the person who asks has said what they mean by it. */
+  record OwnMeaning(String typed, String taken) implements Assumption {}
+
   /** Read as the agreed sample question says. */
   record FollowedSample(String ask) implements Assumption {}
 

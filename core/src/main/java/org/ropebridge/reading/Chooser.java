@@ -123,7 +123,7 @@ final class Chooser {
           Optional.empty(),
           wordUses.ofAll(near.stream().map(Candidate::sequence).toList(), tokens),
           unread,
-          near.stream().map(c -> new Choice(restatement.of(c.plan()), c.plan())).toList(),
+          near.stream().map(c -> choice(c, near, tokens)).toList(),
           "This can be read in " + near.size() + " ways.",
           List.of(),
           List.of(),
@@ -143,6 +143,14 @@ final class Chooser {
         assumptions,
         List.of(),
         explanation);
+  }
+
+  private Choice choice(Candidate candidate, List<Candidate> near, List<Token> tokens) {
+    List<Sequence> all = near.stream().map(Candidate::sequence).toList();
+    return new Choice(
+        restatement.of(candidate.plan()),
+        candidate.plan(),
+        wordUses.tellingApart(candidate.sequence(), all, tokens));
   }
 
   /**

@@ -33,7 +33,7 @@ public final class Proposals {
   private final WordVectors vectors;
   private final List<Name> names = new ArrayList<>();
 
-  private record Name(String item, String kind, float[] vector) {}
+  private record Name(String item, String label, String kind, float[] vector) {}
 
   /**
    * Learns the names of what the person may see.
@@ -43,22 +43,24 @@ public final class Proposals {
   public Proposals(Model model, WordVectors vectors) {
     this.vectors = vectors;
     for (Metric metric : model.metrics()) {
-      add("metric", metric.label(), metric.alsoCalled());
+      add("metric", metric.name(), metric.label(), metric.alsoCalled());
     }
     for (Table table : model.tables()) {
-      add("table", table.rowNounPlural(), table.alsoCalled());
+      add("table", table.name(), table.rowNounPlural(), table.alsoCalled());
       for (Column column : table.columns()) {
-        add("column", column.label(), column.alsoCalled());
+        String name = table.name() + "." + column.name();
+        add("column", name, column.label(), column.alsoCalled());
       }
       for (Condition condition : table.conditions()) {
-        add("condition", condition.label(), condition.alsoCalled());
+        String name = table.name() + "." + condition.name();
+        add("condition", name, condition.label(), condition.alsoCalled());
       }
     }
   }
 
-  private void add(String kind, String label, List<String> synonyms) {
-    names.add(new Name(label, kind, vectors.of(label)));
-    synonyms.forEach(s -> names.add(new Name(label, kind, vectors.of(s))));
+  private void add(String kind, String item, String label, List<String> synonyms) {
+    names.add(new Name(item, label, kind, vectors.of(label)));
+    synonyms.forEach(s -> names.add(new Name(item, label, kind, vectors.of(s))));
   }
 
   /** What a stretch of unread words may mean, nearest first. */
@@ -72,10 +74,11 @@ public final class Proposals {
    * Something that words may mean.
    *
    * @param kind metric, table, column or condition
+   * @param item its name in files and requests
    * @param name what the model calls it
    * @param question the question with that name in place of the words
    */
-  public record Meant(String kind, String name, String question) {}
+  public record Meant(String kind, String item, String name, String question) {}
 
   /** Proposals for what was not read; none when all was read or nothing is near. */
   public List<Proposal> of(Reading reading) {
@@ -120,12 +123,12 @@ public final class Proposals {
   private List<Meant> nearest(String words, String question, int[] stretch) {
     float[] wanted = vectors.of(words);
     Map<String, Double> best = new LinkedHashMap<>();
-    Map<String, String> kinds = new LinkedHashMap<>();
+    Map<String, Name> called = new LinkedHashMap<>();
     for (Name name : names) {
       double near = WordVectors.cosine(wanted, name.vector());
       if (near >= NEAR_ENOUGH) {
-        best.merge(name.item(), near, Math::max);
-        kinds.putIfAbsent(name.item(), name.kind());
+        best.merge(name.label(), near, Math::max);
+        called.putIfAbsent(name.label(), name);
       }
     }
     double nearest = best.values().stream().max(Double::compare).orElse(0.0);
@@ -138,7 +141,8 @@ public final class Proposals {
         .map(
             e ->
                 new Meant(
-                    kinds.get(e.getKey()),
+                    called.get(e.getKey()).kind(),
+                    called.get(e.getKey()).item(),
                     e.getKey(),
                     question.substring(0, stretch[0])
                         + e.getKey()

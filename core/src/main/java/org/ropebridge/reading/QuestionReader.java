@@ -7,10 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.Items;
 import org.ropebridge.lexicon.Lexicon;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
@@ -38,12 +42,14 @@ public final class QuestionReader {
   private final Parser parser;
   private final Candidates candidates;
   private final Chooser chooser;
-  private final Map<String, SampleQuestion> samples = new LinkedHashMap<>();
+  private final Map<String, SampleQuestion> samples;
   private final Suggestions suggestions;
   private final FollowUpReader followUps;
   private final SqlSamples sqlSamples;
   private final AboutReader aboutReader;
   private final Lexicon lexicon;
+  private final PlanCheck check;
+  private final Vocabulary vocabulary;
 
   /**
    * Makes a reader.
@@ -54,23 +60,80 @@ public final class QuestionReader {
    */
   public QuestionReader(Model model, ValueIndex values, LanguagePack language, LocalDate today) {
     LinkPaths paths = new LinkPaths(model);
-    this.lexicon = new Lexicon(model, values, language.vocabulary());
+    this.vocabulary = language.vocabulary();
+    this.lexicon = new Lexicon(model, values, vocabulary);
     this.periods = new PeriodResolver(model, today);
-    PlanCheck check = new PlanCheck(model, paths);
+    this.check = new PlanCheck(model, paths);
     this.restatement = new Restatement(model, language.phrasebook(), periods);
-    Kinship kinship = new Kinship(model, language.vocabulary());
+    Kinship kinship = new Kinship(model, vocabulary);
     this.scope = new Scope(model, paths, periods, kinship.beginnings(), kinship.persons());
-    this.parser = new Parser(lexicon, language.vocabulary(), scope, check);
+    this.parser = new Parser(lexicon, vocabulary, scope, check);
     this.candidates = new Candidates(scope, check);
     this.chooser = new Chooser(restatement, new WordUses(model));
+    this.samples = new LinkedHashMap<>();
     model.questions().stream()
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())
         .forEach(q -> samples.putIfAbsent(SampleQuestions.key(q.ask()), q));
     this.sqlSamples = new SqlSamples(model, lexicon);
-    this.aboutReader = new AboutReader(model, lexicon, language.vocabulary());
+    this.aboutReader = new AboutReader(model, lexicon, vocabulary);
     this.suggestions = new Suggestions(model, language, this);
     this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
   }
+
+  /** The same reader for a person who means something of their own by some words. */
+  private QuestionReader(QuestionReader all, Map<String, Meaning> own) {
+    this.vocabulary = all.vocabulary;
+    this.lexicon = all.lexicon.with(own);
+    this.periods = all.periods;
+    this.check = all.check;
+    this.restatement = all.restatement;
+    this.scope = all.scope;
+    this.parser = new Parser(lexicon, vocabulary, scope, check);
+    this.candidates = all.candidates;
+    this.chooser = all.chooser;
+    this.samples = all.samples;
+    this.sqlSamples = all.sqlSamples;
+    this.aboutReader = all.aboutReader.with(lexicon);
+    this.suggestions = all.suggestions;
+    this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
+  }
+
+  /**
+   * A reader for a person who means something of their own by some words: words that the model does
+   * not know, or one of several things that they can mean. It is made in no time and shares all
+   * else with this one. Agreed sample questions are read as agreed.
+   *
+   * @param own phrases and the item that each means
+   */
+  public QuestionReader with(Map<String, Meaning> own) {
+    return own.isEmpty() ? this : new QuestionReader(this, own);
+  }
+
+  /**
+   * The items that the words, taken together, are names of already; none for words that the model
+   * and the language do not know.
+   */
+  public Known known(String words) {
+    List<Token> tokens = Tokens.of(words);
+    List<Meaning> meanings =
+        lexicon.mentions(tokens).stream()
+            .filter(m -> m.from() == 0 && m.to() == tokens.size())
+            .filter(m -> m.found() == Mention.Found.EXACT || m.found() == Mention.Found.INFLECTED)
+            .filter(m -> !(m.meaning() instanceof Meaning.PlainWord))
+            .map(Mention::meaning)
+            .toList();
+    return new Known(
+        meanings.stream().flatMap(m -> Items.nameOf(m).stream()).distinct().toList(),
+        meanings.stream().anyMatch(m -> Items.nameOf(m).isEmpty()));
+  }
+
+  /**
+   * What words are names of.
+   *
+   * @param items names of the model's items
+   * @param ofLanguage whether they have a task in sentences, like "by" and "last year"
+   */
+  public record Known(List<String> items, boolean ofLanguage) {}
 
   /** Makes now what the first misspelt question would have to wait for. */
   public void prepare() {

@@ -1,7 +1,9 @@
 package org.ropebridge.reading;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.plan.Plan;
 
 /**
@@ -200,12 +202,22 @@ public record Reading(
    * @param end index after its last character
    * @param kind "metric", "column", "value", "filler", "unread", ...
    * @param means what it was bound to, in words; empty for fillers and unread words
-   * @param found how it was found: "exact", "inflected", "shortened", "akin", "slip", or empty
+   * @param found how it was found: "exact", "inflected", "shortened", "akin", "own", "slip", or
+   *     empty
    */
   public record WordUse(int start, int end, String text, String kind, String means, String found) {}
 
-  /** A plan that the question may mean. */
-  public record Choice(String restatement, Plan plan) {}
+  /**
+   * A plan that the question may mean.
+   *
+   * @param telling words that other choices take for another item, and what they mean in this one;
+   *     empty where it is not words that tell the choices apart
+   */
+  public record Choice(String restatement, Plan plan, Map<String, Meaning> telling) {
+    Choice(String restatement, Plan plan) {
+      this(restatement, plan, Map.of());
+    }
+  }
 
   /**
    * How a reading came about.

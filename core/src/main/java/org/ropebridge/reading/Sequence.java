@@ -97,14 +97,15 @@ record Sequence(
     return mentions().stream().anyMatch(m -> m.found() == Mention.Found.AKIN);
   }
 
-  private Set<Mention> mentions() {
+  /** What the words are taken for that have a task here. */
+  Set<Mention> mentions() {
     Set<Mention> mentions = new HashSet<>();
     edges.forEach(e -> mentions.addAll(e.mentions()));
     return mentions;
   }
 
   private static boolean isExact(Mention mention) {
-    return mention.found() == Mention.Found.EXACT;
+    return mention.found() == Mention.Found.EXACT || mention.found() == Mention.Found.OWN;
   }
 
   /** A sequence under construction, linked backwards. */

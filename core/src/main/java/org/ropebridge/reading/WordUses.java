@@ -1,11 +1,15 @@
 package org.ropebridge.reading;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import org.ropebridge.lexicon.Items;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
@@ -89,14 +93,42 @@ final class WordUses {
   List<Assumption> spellings(Sequence sequence, List<Token> tokens) {
     return sequence.edges().stream()
         .flatMap(e -> e.mentions().stream())
-        .filter(m -> m.found() == Mention.Found.SLIP || m.found() == Mention.Found.AKIN)
-        .<Assumption>map(
-            m ->
-                m.found() == Mention.Found.SLIP
-                    ? new Assumption.Spelling(text(m, tokens), means(m))
-                    : new Assumption.Akin(text(m, tokens), means(m)))
+        .<Assumption>mapMulti(
+            (m, put) -> {
+              switch (m.found()) {
+                case SLIP -> put.accept(new Assumption.Spelling(text(m, tokens), means(m)));
+                case AKIN -> put.accept(new Assumption.Akin(text(m, tokens), means(m)));
+                case OWN -> put.accept(new Assumption.OwnMeaning(text(m, tokens), means(m)));
+                default -> {}
+              }
+            })
         .distinct()
         .toList();
+  }
+
+  /**
+   * The words that a sequence takes for another item than others do, and that item.
+   *
+   * @param others the others, in any order; the sequence itself may be among them
+   */
+  Map<String, Meaning> tellingApart(
+      Sequence sequence, Collection<Sequence> others, List<Token> tokens) {
+    Map<String, Meaning> telling = new LinkedHashMap<>();
+    sequence.mentions().stream()
+        .filter(m -> Items.nameOf(m.meaning()).isPresent())
+        .filter(m -> others.stream().anyMatch(o -> takesForAnother(o, m)))
+        .sorted(Comparator.comparingInt(Mention::from))
+        .forEach(m -> telling.put(text(m, tokens), m.meaning()));
+    return telling;
+  }
+
+  private static boolean takesForAnother(Sequence other, Mention mention) {
+    List<Mention> same =
+        other.mentions().stream()
+            .filter(o -> o.from() == mention.from() && o.to() == mention.to())
+            .filter(o -> Items.nameOf(o.meaning()).isPresent())
+            .toList();
+    return !same.isEmpty() && same.stream().noneMatch(o -> o.meaning().equals(mention.meaning()));
   }
 
   private static boolean isAboutTime(Edge edge) {

@@ -11,8 +11,10 @@ import org.ropebridge.reading.QuestionReader;
  * @param handles what the parts of a plan could be instead
  * @param next what could be asked after an answer
  * @param completions what a text could become
+ * @param items what words could mean
  */
-public record Steering(Handles handles, NextQuestions next, Completions completions) {
+public record Steering(
+    Handles handles, NextQuestions next, Completions completions, ItemFinder items) {
 
   /**
    * Learns a model.
@@ -25,6 +27,7 @@ public record Steering(Handles handles, NextQuestions next, Completions completi
     return new Steering(
         new Handles(parts, reader.restatement()),
         new NextQuestions(parts, reader.restatement()),
-        new Completions(parts, values, reader));
+        new Completions(parts, values, reader),
+        new ItemFinder(model, values));
   }
 }

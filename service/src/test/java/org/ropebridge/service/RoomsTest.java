@@ -7,6 +7,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.flywaydb.core.api.migration.JavaMigration;
 
 /** The rooms of the service, and that the core does not know it. */
 @AnalyzeClasses(packages = "org.ropebridge", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -20,6 +21,8 @@ class RoomsTest {
           .definedBy("org.ropebridge.service.demo..")
           .layer("gaps")
           .definedBy("org.ropebridge.service.gaps..")
+          .layer("ownwords")
+          .definedBy("org.ropebridge.service.ownwords..")
           .layer("log")
           .definedBy("org.ropebridge.service.log..")
           .layer("uploads")
@@ -42,12 +45,14 @@ class RoomsTest {
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("drafts")
           .mayOnlyBeAccessedByLayers("gaps")
-          .whereLayer("log")
+          .whereLayer("ownwords")
           .mayOnlyBeAccessedByLayers("questions", "gaps")
+          .whereLayer("log")
+          .mayOnlyBeAccessedByLayers("questions", "gaps", "ownwords")
           .whereLayer("questions")
           .mayOnlyBeAccessedByLayers("drafts", "gaps")
           .whereLayer("models")
-          .mayOnlyBeAccessedByLayers("drafts", "questions", "gaps", "demo")
+          .mayOnlyBeAccessedByLayers("drafts", "questions", "gaps", "ownwords", "demo")
           .whereLayer("sources")
           .mayOnlyBeAccessedByLayers("drafts", "models", "questions", "uploads", "demo");
 
@@ -67,6 +72,8 @@ class RoomsTest {
           .resideInAPackage("org.ropebridge.service..")
           .and()
           .resideOutsideOfPackage("org.ropebridge.service.sources..")
+          .and()
+          .areNotAssignableTo(JavaMigration.class)
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("java.sql..", "javax.sql..", "com.zaxxer..");

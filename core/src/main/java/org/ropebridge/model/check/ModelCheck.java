@@ -295,6 +295,7 @@ public final class ModelCheck {
     for (Table table : model.tables()) {
       items.add(table.name());
       table.columns().forEach(c -> items.add(table.name() + "." + c.name()));
+      table.conditions().forEach(c -> items.add(table.name() + "." + c.name()));
     }
     model
         .preferences()
@@ -307,7 +308,7 @@ public final class ModelCheck {
                     "there is no item \"" + item + "\"",
                     Nearest.to(item, items)
                         .map(n -> "did you mean " + n + "?")
-                        .orElse("name a metric, a table, or table.column"));
+                        .orElse("name a metric, a table, table.column, or table.condition"));
               }
             });
   }

@@ -10,18 +10,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.ropebridge.gaps.Asked;
 import org.ropebridge.gaps.Gap;
 import org.ropebridge.gaps.Gaps;
 import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.Items;
 import org.ropebridge.reading.Proposals;
+import org.ropebridge.reading.Reading;
 import org.ropebridge.service.accounts.Account;
 import org.ropebridge.service.log.LoggedQuestion;
 import org.ropebridge.service.log.QuestionLog;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
 import org.ropebridge.service.models.ModelService;
+import org.ropebridge.service.ownwords.OwnWords;
 import org.ropebridge.service.problems.Problem;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,19 +38,28 @@ class GapService {
   private static final int MOST_QUESTIONS = 20_000;
   private static final int EXAMPLES = 5;
 
+  /** Questions of a gap that are looked at for words that the model could prefer. */
+  private static final int MOST_PREFERRED = 100;
+
   private final QuestionLog log;
   private final GapStates states;
   private final Engines engines;
   private final ModelService models;
   private final Sentences sentences;
+  private final GapKeys keys;
+  private final OwnWords ownWords;
 
   GapService(
       QuestionLog log,
       GapStates states,
       Engines engines,
       ModelService models,
-      Sentences sentences) {
+      Sentences sentences,
+      GapKeys keys,
+      OwnWords ownWords) {
     this.sentences = sentences;
+    this.keys = keys;
+    this.ownWords = ownWords;
     this.log = log;
     this.states = states;
     this.engines = engines;
@@ -70,7 +85,7 @@ class GapService {
     Map<String, GapState> decided =
         states.findByModelName(model).stream().collect(Collectors.toMap(GapState::gapKey, s -> s));
     return gaps.of(trouble.values().stream().map(GapService::asked).toList()).stream()
-        .map(g -> found(g, trouble, decided.get(g.key())))
+        .map(g -> found(g, trouble, decided.get(keys.stored(model, g.key()))))
         .toList();
   }
 
@@ -143,8 +158,8 @@ class GapService {
   /** Keeps a decision. */
   @Transactional
   void decide(String model, String key, Decision decision, String by) {
-    GapState state =
-        states.findByModelNameAndGapKey(model, key).orElseGet(() -> new GapState(model, key));
+    String kept = keys.stored(model, key);
+    GapState state = states.findByGapKey(kept).orElseGet(() -> new GapState(model, kept));
     int newest = models.newestFiles(model).map(ModelService.EditionFiles::number).orElse(0);
     state.change(
         decision.state(), decision.assignedTo(), decision.note(), decision.until(), newest);
@@ -158,7 +173,9 @@ class GapService {
    *
    * @param kind unread, asked_back, judged_wrong or declined
    * @param state open, mended, put_off, not_in_data or left
-   * @param chosen what people chose when they were asked back, and how often
+   * @param chosen what people chose when they were asked back, the most often chosen first
+   * @param meant what people say that they mean by the unread words, as far as the author may see
+   *     it
    * @param proposals what the unread words may mean, the nearest first
    * @param forAuthor how many asked the author about it
    */
@@ -178,6 +195,7 @@ class GapService {
       LocalDate putOffUntil,
       List<Example> examples,
       List<Chosen> chosen,
+      List<Meant> meant,
       List<Proposals.Meant> proposals,
       int forAuthor) {}
 
@@ -185,8 +203,17 @@ class GapService {
   record Example(
       String question, String restatement, Instant askedAt, String words, boolean forAuthor) {}
 
-  /** What people chose. */
-  record Chosen(String words, int times) {}
+  /**
+   * What people chose.
+   *
+   * @param words what tells it from the other choices
+   * @param preferences words and the item that each means in this choice, as the model can prefer
+   *     them; empty where it is not words that tell the choices apart
+   */
+  record Chosen(String words, int times, Map<String, String> preferences) {}
+
+  /** What so many people mean by the words. */
+  record Meant(String item, String kind, String label, long people) {}
 
   /** The gap for an author. */
   GapPart part(Found found, String model, Account account) {
@@ -214,7 +241,8 @@ class GapService {
         state.note(),
         state.putOffUntil(),
         examples(logged),
-        chosen(gap, logged),
+        chosen(engine, gap, logged),
+        meant(engine, gap),
         gap.kind() == Gap.Kind.UNREAD ? proposals(engine, gap) : List.of(),
         (int) logged.stream().filter(LoggedQuestion::isForAuthor).count());
   }
@@ -234,19 +262,75 @@ class GapService {
         .toList();
   }
 
-  private static List<Chosen> chosen(Gap gap, List<LoggedQuestion> logged) {
+  /** What people chose, with the words that would have to mean it always. */
+  private static List<Chosen> chosen(Engine engine, Gap gap, List<LoggedQuestion> logged) {
     Map<String, Integer> times = new HashMap<>();
+    Map<String, Map<String, String>> preferences = new HashMap<>();
     List<String> differences = List.of(gap.words().split(" / "));
     for (LoggedQuestion question : logged) {
-      List<String> words = List.of(question.chosen().split(" "));
-      differences.stream()
-          .filter(d -> !question.chosen().isEmpty() && words.containsAll(List.of(d.split(" "))))
-          .findFirst()
-          .ifPresent(d -> times.merge(d, 1, Integer::sum));
+      said(differences, question.chosen()).ifPresent(d -> times.merge(d, 1, Integer::sum));
     }
+    if (times.isEmpty()) {
+      return List.of();
+    }
+    logged.stream()
+        .map(LoggedQuestion::question)
+        .distinct()
+        .limit(MOST_PREFERRED)
+        .flatMap(q -> engine.reader().read(q).choices().stream())
+        .forEach(
+            choice ->
+                said(differences, choice.restatement())
+                    .ifPresent(
+                        d ->
+                            preferences
+                                .computeIfAbsent(d, x -> new TreeMap<>())
+                                .putAll(preferences(choice))));
     return times.entrySet().stream()
         .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-        .map(e -> new Chosen(e.getKey(), e.getValue()))
+        .map(
+            e ->
+                new Chosen(
+                    e.getKey(), e.getValue(), preferences.getOrDefault(e.getKey(), Map.of())))
+        .toList();
+  }
+
+  /** Which of the differences a choice says. */
+  private static Optional<String> said(List<String> differences, String choice) {
+    List<String> words = List.of(choice.split(" "));
+    return differences.stream()
+        .filter(d -> !choice.isEmpty() && words.containsAll(List.of(d.split(" "))))
+        .findFirst();
+  }
+
+  /** A value is preferred by its column. */
+  private static Map<String, String> preferences(Reading.Choice choice) {
+    Map<String, String> preferences = new TreeMap<>();
+    choice
+        .telling()
+        .forEach(
+            (words, meaning) ->
+                Items.nameOf(meaning)
+                    .ifPresent(item -> preferences.put(plain(words), item.split("=", 2)[0])));
+    return preferences;
+  }
+
+  /** What people mean by one of the ways in which the words were written. */
+  private List<Meant> meant(Engine engine, Gap gap) {
+    if (gap.kind() != Gap.Kind.UNREAD) {
+      return List.of();
+    }
+    Set<String> forms = gap.phrases().stream().map(GapService::form).collect(Collectors.toSet());
+    Map<String, Long> people = new LinkedHashMap<>();
+    ownWords.meant(engine.model()).stream()
+        .filter(m -> forms.contains(form(m.words())))
+        .forEach(m -> people.merge(m.item(), m.people(), Long::sum));
+    return people.entrySet().stream()
+        .sorted(Map.Entry.<String, Long>comparingByValue().reversed())
+        .flatMap(
+            e ->
+                engine.steering().items().of(e.getKey()).stream()
+                    .map(i -> new Meant(i.item(), i.kind(), i.label(), e.getValue())))
         .toList();
   }
 

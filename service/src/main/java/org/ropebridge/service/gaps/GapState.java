@@ -29,6 +29,7 @@ class GapState {
   @Column(nullable = false)
   private String modelName;
 
+  /** See {@link GapKeys}. */
   @Column(nullable = false)
   private String gapKey;
 

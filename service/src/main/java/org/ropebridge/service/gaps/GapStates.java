@@ -9,7 +9,7 @@ import org.springframework.data.repository.Repository;
 interface GapStates extends Repository<GapState, UUID> {
   GapState save(GapState state);
 
-  Optional<GapState> findByModelNameAndGapKey(String model, String key);
+  Optional<GapState> findByGapKey(String key);
 
   List<GapState> findByModelName(String model);
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.ropebridge.access.Person;
 import org.ropebridge.gaps.Gap;
 import org.ropebridge.model.Model;
@@ -45,6 +46,9 @@ class Mends {
   private final Engines engines;
   private final QuestionLog log;
   private final Jobs jobs;
+
+  /** How often questions were deleted; a mend that runs meanwhile keeps nothing of them. */
+  private final AtomicInteger deletions = new AtomicInteger();
 
   Mends(GapService gaps, Drafts drafts, Engines engines, QuestionLog log, Jobs jobs) {
     this.gaps = gaps;
@@ -94,9 +98,9 @@ class Mends {
       Account by) {
     List<GapService.Found> all = gaps.find(model, days);
     GapService.Found found = GapService.ofKey(all, key);
-    Drafts.State before = drafts.of(model);
-    Drafts.State after = drafts.with(before, edits);
-    refuseFaults(before, after);
+    Drafts.State state = drafts.of(model);
+    Drafts.State after = drafts.with(state, edits);
+    refuseFaults(state, after);
     if (keep) {
       after = drafts.edit(model, revision, edits, by.name());
       gaps.decide(
@@ -106,7 +110,7 @@ class Mends {
               GapState.State.MENDED, found.state().assignedTo(), found.state().note(), null),
           by.name());
     }
-    Engine now = drafts.engine(before, by);
+    Engine now = drafts.engine(state, by);
     Engine then = drafts.engine(after, by);
     List<LoggedQuestion> others =
         all.stream().filter(f -> f != found).flatMap(f -> f.logged().stream()).toList();
@@ -114,9 +118,16 @@ class Mends {
     return jobs.start(
         MEND,
         model,
-        before.revision(),
+        state.revision(),
         by.name(),
-        sign -> new Rereading(now, then, sign).of(found, others, read.questions()));
+        sign -> {
+          int before = deletions.get();
+          Mended mended = new Rereading(now, then, sign).of(found, others, read.questions());
+          if (deletions.get() != before) {
+            throw new CancellationException("questions were deleted meanwhile");
+          }
+          return mended;
+        });
   }
 
   private void refuseFaults(Drafts.State before, Drafts.State after) {
@@ -217,6 +228,7 @@ class Mends {
   /** What mends did tells questions of people; it goes when they do. */
   @EventListener
   void deleted(QuestionLog.Deleted event) {
+    deletions.incrementAndGet();
     jobs.forgetEnded(MEND);
   }
 

@@ -17,8 +17,10 @@ class Sentences implements NotInData {
   private static final String UNREAD = "unread:";
 
   private final LoadingCache<String, Map<String, String>> all;
+  private final GapKeys keys;
 
-  Sentences(GapStates states) {
+  Sentences(GapStates states, GapKeys keys) {
+    this.keys = keys;
     this.all =
         Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(10)).build(key -> load(states));
   }
@@ -26,7 +28,7 @@ class Sentences implements NotInData {
   private static Map<String, String> load(GapStates states) {
     Map<String, String> sentences = new HashMap<>();
     for (GapState state : states.findByState(GapState.State.NOT_IN_DATA)) {
-      sentences.put(state.modelName() + "/" + state.gapKey(), state.note());
+      sentences.put(state.gapKey(), state.note());
     }
     return Map.copyOf(sentences);
   }
@@ -42,7 +44,7 @@ class Sentences implements NotInData {
     }
     Map<String, String> sentences = all.get("");
     return unread.stream()
-        .map(u -> sentences.get(model + "/" + UNREAD + GapService.form(u)))
+        .map(u -> sentences.get(keys.stored(model, UNREAD + GapService.form(u))))
         .filter(Objects::nonNull)
         .findFirst();
   }

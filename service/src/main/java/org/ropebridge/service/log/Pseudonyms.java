@@ -1,40 +1,27 @@
 package org.ropebridge.service.log;
 
-import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
-import org.ropebridge.service.KeyFile;
+import org.ropebridge.service.KeyedHash;
 import org.springframework.stereotype.Component;
 
 /**
- * Names for people that only the service can tell apart: keyed hashes (RFC 2104 with SHA-256) of
- * their accounts. The key is not in the database, so the log alone tells nobody who asked.
+ * Names for people that only the service can tell apart: keyed hashes of their accounts. The log
+ * alone tells nobody who asked.
  */
 @Component
 class Pseudonyms {
-  private static final String ALGORITHM = "HmacSHA256";
+  private static final String PURPOSE = "asked questions";
   private static final int LENGTH = 32;
 
-  private final byte[] key;
+  private final KeyedHash hash;
 
-  Pseudonyms(KeyFile file) {
-    this.key = file.key();
+  Pseudonyms(KeyedHash hash) {
+    this.hash = hash;
   }
 
   String of(UUID account) {
-    try {
-      Mac mac = Mac.getInstance(ALGORITHM);
-      mac.init(new SecretKeySpec(key, ALGORITHM));
-      mac.update("asked questions".getBytes(StandardCharsets.UTF_8));
-      byte[] hash = mac.doFinal(account.toString().getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(hash).substring(0, LENGTH);
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException(e);
-    }
+    return hash.of(PURPOSE, account.toString()).substring(0, LENGTH);
   }
 
   /** All names by which the log may know an account, whatever the rules were at the time. */

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.ropebridge.service.accounts.Account;
@@ -68,14 +69,20 @@ public class QuestionLog {
     queue.add(new LoggedQuestion(id, person, entry));
   }
 
-  /** Keeps what a person chose when they were asked back; nothing if the question is not theirs. */
+  /**
+   * Keeps what a person chose when they were asked back.
+   *
+   * @return the question that was asked back; empty if it is not theirs or offered no such choice
+   */
   @Transactional
-  public void choose(Account account, UUID question, String restatement) {
+  public Optional<LoggedQuestion> choose(Account account, UUID question, String restatement) {
     queue.flush();
-    questions
-        .findByIdAndPersonIn(question, pseudonyms.all(account.id()))
-        .filter(q -> q.choices().contains(restatement))
-        .ifPresent(q -> q.choose(restatement));
+    Optional<LoggedQuestion> asked =
+        questions
+            .findByIdAndPersonIn(question, pseudonyms.all(account.id()))
+            .filter(q -> q.choices().contains(restatement));
+    asked.ifPresent(q -> q.choose(restatement));
+    return asked;
   }
 
   /**
@@ -140,17 +147,17 @@ public class QuestionLog {
   @Transactional
   void delete(Account account, UUID id) {
     questions.delete(of(account, id));
-    events.publishEvent(new Deleted());
+    events.publishEvent(new Deleted(Optional.empty()));
   }
 
-  /** Deletes all that is kept of what a person asked: log, threads and news. Counts stay. */
+  /** Deletes all that is kept of what a person asked: log, threads, news, words. Counts stay. */
   @Transactional
   int deleteAll(Account account) {
     queue.flush();
     threads.deleteAll(account);
     news.deleteByAccountId(account.id());
     int deleted = questions.deleteByPerson(pseudonyms.all(account.id()));
-    events.publishEvent(new Deleted());
+    events.publishEvent(new Deleted(Optional.of(account.id())));
     return deleted;
   }
 
@@ -194,12 +201,16 @@ public class QuestionLog {
   @Transactional
   public void deleteOld() {
     if (questions.deleteOlder(Instant.now().minus(Duration.ofDays(rules().keepDays()))) > 0) {
-      events.publishEvent(new Deleted());
+      events.publishEvent(new Deleted(Optional.empty()));
     }
   }
 
-  /** Questions were deleted; what was made of them elsewhere goes, too. */
-  public record Deleted() {}
+  /**
+   * Questions were deleted; what was made of them elsewhere goes, too.
+   *
+   * @param allOf the account all of whose questions were deleted, if it was that
+   */
+  public record Deleted(Optional<UUID> allOf) {}
 
   /** Keeps that an edition answers what was not answered. */
   @Transactional

@@ -23,6 +23,7 @@ import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Proposals;
+import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.Settings;
 import org.ropebridge.service.accounts.Account;
@@ -31,6 +32,7 @@ import org.ropebridge.service.log.QuestionLog;
 import org.ropebridge.service.models.Engine;
 import org.ropebridge.service.models.Engines;
 import org.ropebridge.service.models.ModelService;
+import org.ropebridge.service.ownwords.OwnWords;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.sources.Statements;
@@ -57,6 +59,7 @@ public class Asking {
   private final ThreadService threads;
   private final QuestionLog log;
   private final NotInData notInData;
+  private final OwnWords ownWords;
   private final MeterRegistry meters;
   private final Settings settings;
 
@@ -66,6 +69,7 @@ public class Asking {
       ThreadService threads,
       QuestionLog log,
       NotInData notInData,
+      OwnWords ownWords,
       MeterRegistry meters,
       Settings settings) {
     this.engines = engines;
@@ -73,6 +77,7 @@ public class Asking {
     this.threads = threads;
     this.log = log;
     this.notInData = notInData;
+    this.ownWords = ownWords;
     this.meters = meters;
     this.settings = settings;
   }
@@ -130,7 +135,12 @@ public class Asking {
   }
 
   private Reading reading(Engine engine, Question question) {
-    return engine.reader().read(question.text(), plans(engine, before(question)));
+    return reader(engine, question).read(question.text(), plans(engine, before(question)));
+  }
+
+  /** The reader of a person's questions; one that says it all does so in the model's words. */
+  private QuestionReader reader(Engine engine, Question question) {
+    return question.byItself() ? engine.reader() : ownWords.reader(engine, question.account());
   }
 
   /** The restatements of the questions that one may lean on, the last one first. */
@@ -158,14 +168,14 @@ public class Asking {
     Engine engine = engines.of(question.model(), question.account().person());
     trail.done("model");
     List<String> before = before(question);
-    Reading reading = engine.reader().read(question.text(), plans(engine, before));
+    Reading reading = reader(engine, question).read(question.text(), plans(engine, before));
     trail.done("reading");
     meters
         .counter("ropebridge.questions", "status", reading.status().name().toLowerCase(Locale.ROOT))
         .increment();
     ThreadService.Kept kept =
         question.place().map(p -> keep(engine, question, p, reading)).orElse(null);
-    question.chosenFor().ifPresent(q -> log.choose(question.account(), q, question.text()));
+    question.chosenFor().ifPresent(q -> choose(engine, question, q));
     boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
     // Who looks at the use does not change it.
     boolean isUse = question.model().equals(ModelService.USAGE);
@@ -181,6 +191,17 @@ public class Asking {
       keep(question, answering, at, leansOn, FAILED, 0);
       throw e;
     }
+  }
+
+  /** Keeps what was chosen, and what words mean for this person by it. */
+  private void choose(Engine engine, Question chosen, UUID question) {
+    log.choose(chosen.account(), question, chosen.text())
+        .ifPresent(
+            q -> {
+              List<String> before = q.leansOn().isEmpty() ? List.of() : List.of(q.leansOn());
+              Reading asked = engine.reader().read(q.question(), plans(engine, before));
+              ownWords.choose(chosen.account(), engine, asked, chosen.text());
+            });
   }
 
   /** Keeps a question in the log. */
@@ -242,7 +263,8 @@ public class Asking {
     ThreadService.Again again = threads.again(account, thread, turn);
     Engine engine = engines.of(again.model(), account.person());
     trail.done("model");
-    Reading asAsked = engine.reader().read(again.question(), plans(engine, again.before()));
+    Reading asAsked =
+        ownWords.reader(engine, account).read(again.question(), plans(engine, again.before()));
     boolean meansTheSame =
         again.restatement().isEmpty()
             || asAsked.restatement().equals(Optional.of(again.restatement()));
@@ -357,7 +379,7 @@ public class Asking {
   TypingPart typing(Question question) {
     Engine engine = engines.of(question.model(), question.account().person());
     List<Plan> before = plans(engine, before(question));
-    Reading reading = engine.reader().read(question.text(), before);
+    Reading reading = reader(engine, question).read(question.text(), before);
     return new TypingPart(
         reading.status().name().toLowerCase(Locale.ROOT),
         reading.restatement().orElse(""),
