@@ -1,5 +1,18 @@
-import { Alert, Box, Button, Card, Flex, Heading, List, Stack, Text, Wrap } from "@chakra-ui/react";
+import {
+  Alert,
+  Box,
+  Button,
+  Card,
+  Flex,
+  Heading,
+  Link,
+  List,
+  Stack,
+  Text,
+  Wrap,
+} from "@chakra-ui/react";
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from "react";
+import { Link as PageLink } from "react-router";
 import type { Answer } from "../rest/client";
 import { isAuthor, useWho } from "../session/session";
 import { AnswerTable } from "./AnswerTable";
@@ -27,6 +40,7 @@ interface AnswerViewProps {
 export function AnswerView({ answer, onAsk }: AnswerViewProps) {
   const who = useWho();
   const pick = (question: string) => onAsk(question, true);
+  const again = () => onAsk(answer.question, false);
   const computed =
     answer.status !== "unclear" && (answer.plan !== null || answer.columns.length > 0);
   return (
@@ -38,13 +52,14 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
           <Alert.Title>{answer.reason} The answer below is without these words.</Alert.Title>
         </Alert.Root>
       )}
-      {computed && <Proposals answer={answer} onAsk={pick} />}
+      {computed && <Proposals answer={answer} onAskAgain={again} />}
       {computed ? (
         <Computed answer={answer} onPick={pick} onAsk={onAsk} />
       ) : (
         <NotComputed
           answer={answer}
           onPick={pick}
+          onAskAgain={again}
           onChoose={(question) => onAsk(question, true, answer.logged)}
         />
       )}
@@ -113,7 +128,17 @@ function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
           {notices.length > 0 && (
             <List.Root textStyle="sm" color="fg.muted" aria-label="What to know" ps="4">
               {notices.map((n) => (
-                <List.Item key={n.text}>{n.text}</List.Item>
+                <List.Item key={n.text}>
+                  {n.text}
+                  {n.kind === "own_word" && (
+                    <>
+                      {" "}
+                      <Link asChild colorPalette="teal">
+                        <PageLink to="/mine">Change it</PageLink>
+                      </Link>
+                    </>
+                  )}
+                </List.Item>
               ))}
             </List.Root>
           )}
@@ -183,9 +208,10 @@ function Leaning({ answer, onPick }: PickProps) {
 interface ChooseProps extends PickProps {
   /** Asks what the question was meant to be. */
   onChoose: (question: string) => void;
+  onAskAgain: () => void;
 }
 
-function NotComputed({ answer, onPick, onChoose }: ChooseProps) {
+function NotComputed({ answer, onPick, onChoose, onAskAgain }: ChooseProps) {
   const unclear = answer.status === "unclear";
   if (answer.status === "started_again") {
     return <Text role="status">{answer.reason}</Text>;
@@ -201,7 +227,7 @@ function NotComputed({ answer, onPick, onChoose }: ChooseProps) {
         <Text>{answer.reason}</Text>
       </Card.Header>
       <Card.Body gap="4">
-        <Proposals answer={answer} onAsk={onPick} />
+        <Proposals answer={answer} onAskAgain={onAskAgain} />
         {choices.length > 0 && (
           <Stack align="start" gap="2">
             <Text textStyle="sm" color="fg.muted">

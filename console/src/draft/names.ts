@@ -1,4 +1,4 @@
-import type { Draft } from "../rest/client";
+import type { Draft, Edit } from "../rest/client";
 
 /** What something is called, and what it is: "column channel of stays". */
 export interface Named {
@@ -51,6 +51,8 @@ export function pastedWords(text: string): string[] {
 /** An item with the synonyms that can be edited, and where they stand. */
 export interface Item {
   item: string;
+  /** What requests call it; empty for links. */
+  ref: string;
   what: string;
   words: string[];
   file: string;
@@ -66,29 +68,59 @@ export function itemsOf(draft: Draft): Item[] {
   for (const t of draft.tables) {
     const table = `tables/${t.name}`;
     const file = homeOf(draft, table);
-    const put = (path: string[], what: string, words: string[]) =>
-      items.push({ item: [table, ...path].join("/"), what, words, file, path });
-    put([], t.rowNounPlural, t.alsoCalled);
+    const put = (ref: string, path: string[], what: string, words: string[]) =>
+      items.push({ item: [table, ...path].join("/"), ref, what, words, file, path });
+    put(t.name, [], t.rowNounPlural, t.alsoCalled);
     t.columns.forEach((c) => {
       const item = `${table}/columns/${c.name}`;
       const path = [c.sql ? "computed" : "columns", c.name];
       items.push({
         item,
+        ref: `${t.name}.${c.name}`,
         what: `${c.label} of ${t.rowNounPlural}`,
         words: c.alsoCalled,
         file,
         path,
       });
     });
-    t.conditions.forEach((c) => put(["conditions", c.name], c.label, c.alsoCalled));
+    t.conditions.forEach((c) =>
+      put(`${t.name}.${c.name}`, ["conditions", c.name], c.label, c.alsoCalled),
+    );
     t.links.forEach((l) =>
-      put(["links", l.name], `${l.label} of ${t.rowNounPlural} (link)`, l.alsoCalled),
+      put("", ["links", l.name], `${l.label} of ${t.rowNounPlural} (link)`, l.alsoCalled),
     );
   }
   for (const m of draft.metrics) {
     const item = `metrics/${m.name}`;
     const path = ["metrics", m.name];
-    items.push({ item, what: m.label, words: m.alsoCalled, file: homeOf(draft, item), path });
+    const file = homeOf(draft, item);
+    items.push({ item, ref: m.name, what: m.label, words: m.alsoCalled, file, path });
   }
   return items;
+}
+
+/**
+ * The edit that gives an item further synonyms; undefined when the draft has no such item.
+ *
+ * @param ref what requests call it, also a value: `valleys.name=Ossel`
+ */
+export function synonymEdit(draft: Draft, ref: string, words: string[]): Edit | undefined {
+  const sign = ref.indexOf("=");
+  const item = itemsOf(draft).find((i) => i.ref === (sign < 0 ? ref : ref.slice(0, sign)));
+  if (!item) return undefined;
+  if (sign < 0) {
+    const value = [...item.words, ...words];
+    return { file: item.file, path: [...item.path, "also_called"], value };
+  }
+  const stored = ref.slice(sign + 1);
+  const [table, column] = ref.slice(0, sign).split(".");
+  const named = draft.tables
+    .find((t) => t.name === table)
+    ?.columns.find((c) => c.name === column)
+    ?.values.find((v) => v.stored === stored);
+  return {
+    file: item.file,
+    path: [...item.path, "values", stored],
+    value: { name: named?.name ?? stored, also_called: [...(named?.alsoCalled ?? []), ...words] },
+  };
 }

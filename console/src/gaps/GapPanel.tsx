@@ -4,7 +4,9 @@ import { Link as PageLink } from "react-router";
 import { TextField } from "../shell/fields";
 import { authoring, type Gap } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { Preferences } from "./Preference";
 import { Synonym } from "./Synonym";
+import { WithDraft } from "./WithDraft";
 
 const DAYS_PUT_OFF = 30;
 const MILLISECONDS_OF_A_DAY = 86_400_000;
@@ -38,7 +40,9 @@ export function GapPanel({ model, gap }: { model: string; gap: Gap }) {
         )}
       </Stack>
       {gap.kind === "unread" && <Synonym model={model} gap={gap} />}
+      <Preferences model={model} gap={gap} />
       <OtherMends model={model} gap={gap} />
+      <WithDraft model={model} gap={gap} />
       <Decision model={model} gap={gap} />
     </Stack>
   );

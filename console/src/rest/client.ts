@@ -41,6 +41,8 @@ export type Logged = Schemas["LoggedPart"];
 export type LogRules = Schemas["RulesPart"];
 export type Verdict = Schemas["VerdictRequest"];
 export type News = Schemas["NewsPart"];
+export type Item = Schemas["Item"];
+export type OwnWord = Schemas["OwnWordPart"];
 
 /** One change of a draft's files; without a value and a new name, the place is removed. */
 export interface Edit {
@@ -241,6 +243,12 @@ export const rest = {
   ownQuestions: () => send<Logged[]>("GET", "/api/me/questions"),
   deleteOwnQuestion: (id: string) => send<undefined>("DELETE", `/api/me/questions/${id}`),
   deleteOwnQuestions: () => send<{ questions: number }>("DELETE", "/api/me/questions"),
+  items: (model: string, words: string) =>
+    send<Item[]>("GET", `${of(model)}/items?words=${encodeURIComponent(words)}`),
+  means: (model: string, words: string, item: string) =>
+    send<OwnWord>("PUT", `${of(model)}/own-words`, { words, item }),
+  ownWords: () => send<OwnWord[]>("GET", "/api/me/words"),
+  forgetOwnWord: (id: string) => send<undefined>("DELETE", `/api/me/words/${id}`),
   news: () => send<News[]>("GET", "/api/me/news"),
   putNewsAway: (id: string) => send<undefined>("DELETE", `/api/me/news/${id}`),
   logRules: () => send<LogRules>("GET", "/api/log/rules"),

@@ -68,7 +68,7 @@ export interface paths {
         put?: never;
         post?: never;
         /** Put news away */
-        delete: operations["forget_1"];
+        delete: operations["forget_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -104,6 +104,40 @@ export interface paths {
         post?: never;
         /** Delete a question of one's own from the log */
         delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the words of one's own */
+        get: operations["list_8"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/words/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Forget a word of one's own */
+        delete: operations["forget_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -507,6 +541,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Find what words could mean: items and values of the model */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/log": {
         parameters: {
             query?: never;
@@ -538,6 +589,23 @@ export interface paths {
          * @description The question is the restatement of an answer. Asking an option chooses it.
          */
         post: operations["options"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/own-words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what one means by words, for one's own questions */
+        put: operations["keep"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1152,6 +1220,9 @@ export interface components {
             publishable: boolean;
         };
         Chosen: {
+            preferences: {
+                [key: string]: string;
+            };
             /** Format: int32 */
             times: number;
             words: string;
@@ -1457,6 +1528,7 @@ export interface components {
             kind: string;
             /** Format: date-time */
             lastAsked: string;
+            meant: components["schemas"]["MeantPart"][];
             note: string;
             /** Format: int32 */
             people: number;
@@ -1508,6 +1580,11 @@ export interface components {
         IsTrue: components["schemas"]["Filter"] & {
             column?: components["schemas"]["ColumnRef"];
             negated?: boolean;
+        };
+        Item: {
+            item: string;
+            kind: string;
+            label: string;
         };
         JobPart: {
             /** Format: int32 */
@@ -1610,9 +1687,17 @@ export interface components {
             rows: number;
         };
         Meant: {
+            item: string;
             kind: string;
             name: string;
             question: string;
+        };
+        MeantPart: {
+            item: string;
+            kind: string;
+            label: string;
+            /** Format: int64 */
+            people: number;
         };
         Measure: unknown;
         Meets: components["schemas"]["Filter"] & {
@@ -1765,6 +1850,20 @@ export interface components {
             kind?: "SUM" | "AVERAGE" | "MEDIAN" | "MINIMUM" | "MAXIMUM" | "STANDARD_DEVIATION" | "PERCENTILE";
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             part?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
+        };
+        OwnWordPart: {
+            /** Format: uuid */
+            id: string;
+            item: string;
+            label: string;
+            model: string;
+            /** Format: date-time */
+            saidAt: string;
+            words: string;
+        };
+        OwnWordRequest: {
+            item: string;
+            words: string;
         };
         PartRequest: {
             /** Format: int32 */
@@ -2343,7 +2442,7 @@ export interface operations {
             };
         };
     };
-    forget_1: {
+    forget_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2404,6 +2503,46 @@ export interface operations {
         };
     };
     delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnWordPart"][];
+                };
+            };
+        };
+    };
+    forget_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3076,6 +3215,30 @@ export interface operations {
             };
         };
     };
+    find: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Item"][];
+                };
+            };
+        };
+    };
     list_6: {
         parameters: {
             query?: {
@@ -3122,6 +3285,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Option"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnWordPart"];
                 };
             };
         };

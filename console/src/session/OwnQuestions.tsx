@@ -56,27 +56,23 @@ export default function OwnQuestions({ who }: { who: Who }) {
               loading={removeAll.isPending}
               onClick={() => removeAll.mutate()}
             >
-              Delete all, with my threads
+              Delete all, with my threads and words
             </Button>
             <Button size="sm" variant="ghost" onClick={() => setSure(false)}>
               Keep them
             </Button>
           </>
         ) : (
-          <Button
-            size="sm"
-            variant="outline"
-            disabled={own.data.length === 0}
-            onClick={() => setSure(true)}
-          >
+          <Button size="sm" variant="outline" onClick={() => setSure(true)}>
             Delete all
           </Button>
         )}
       </HStack>
       {remove.error && <Failure error={remove.error} />}
       {removeAll.error && <Failure error={removeAll.error} />}
+      <OwnWords />
       {own.data.length === 0 ? (
-        <Text>Nothing is kept.</Text>
+        <Text>No question is kept.</Text>
       ) : (
         <Card.Root overflow="hidden">
           <Table.ScrollArea>
@@ -120,6 +116,64 @@ export default function OwnQuestions({ who }: { who: Who }) {
         </Card.Root>
       )}
     </Stack>
+  );
+}
+
+/** What words mean for who is signed in. */
+function OwnWords() {
+  const queries = useQueryClient();
+  const words = useQuery({ queryKey: ["own words"], queryFn: rest.ownWords });
+  const forget = useMutation({
+    mutationFn: rest.forgetOwnWord,
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  if (words.error) return <Failure error={words.error} />;
+  if (!words.data || words.data.length === 0) return null;
+  return (
+    <Card.Root as="section" aria-label="My words">
+      <Card.Header pb="2">
+        <Heading as="h2" size="md">
+          My words
+        </Heading>
+        <Text textStyle="sm" color="fg.muted">
+          They mean this in your questions, and in nobody else’s.
+        </Text>
+      </Card.Header>
+      <Card.Body gap="2">
+        {forget.error && <Failure error={forget.error} />}
+        <Table.ScrollArea>
+          <Table.Root size="sm">
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader>Words</Table.ColumnHeader>
+                <Table.ColumnHeader>Mean</Table.ColumnHeader>
+                <Table.ColumnHeader>Model</Table.ColumnHeader>
+                <Table.ColumnHeader />
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
+              {words.data.map((w) => (
+                <Table.Row key={w.id}>
+                  <Table.Cell>{w.words}</Table.Cell>
+                  <Table.Cell>{w.label || "what the model does not have any more"}</Table.Cell>
+                  <Table.Cell color="fg.muted">{w.model}</Table.Cell>
+                  <Table.Cell textAlign="end">
+                    <Button
+                      size="xs"
+                      variant="ghost"
+                      aria-label={`Forget: ${w.words}`}
+                      onClick={() => forget.mutate(w.id)}
+                    >
+                      Forget
+                    </Button>
+                  </Table.Cell>
+                </Table.Row>
+              ))}
+            </Table.Body>
+          </Table.Root>
+        </Table.ScrollArea>
+      </Card.Body>
+    </Card.Root>
   );
 }
 

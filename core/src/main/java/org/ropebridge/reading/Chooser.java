@@ -45,7 +45,7 @@ final class Chooser {
 
   /** What became of the words in a sequence. */
   List<Reading.WordUse> words(Sequence sequence, Parser.Parsed parsed) {
-    return wordUses.of(sequence, parsed.tokens());
+    return wordUses.of(sequence, parsed);
   }
 
   /** The candidates that are about as good as one. */
@@ -89,10 +89,12 @@ final class Chooser {
     }
     Sequence shown =
         faultExplains ? faulty.get().sequence() : winner.map(Candidate::sequence).orElse(fullest);
-    List<Reading.WordUse> words = wordUses.of(shown, tokens);
+    List<Reading.WordUse> words = wordUses.of(shown, parsed);
     List<String> unread = unread(shown, tokens);
     if (faultExplains) {
-      return declined(question, words, unread, faulty.get().fault());
+      // What the words left over may mean matters more than that the rest does not go together.
+      String reason = unread.isEmpty() ? faulty.get().fault() : notUnderstood(unread);
+      return declined(question, words, unread, reason);
     }
     if (winner.isEmpty()) {
       return declined(question, words, unread, reasonWithoutPlan(unread, shown));
@@ -107,7 +109,7 @@ final class Chooser {
                     a -> a instanceof Assumption.CountedFor || a instanceof Assumption.Through);
     boolean declines = tooMuchUnread || guessed || changesMeaning(shown, parsed);
     if (!unread.isEmpty() && declines) {
-      return declined(question, words, unread, "Not understood: " + quoted(unread) + ".");
+      return declined(question, words, unread, notUnderstood(unread));
     }
     List<Candidate> near =
         near(best, candidates).stream()
@@ -121,7 +123,7 @@ final class Chooser {
           Status.UNCLEAR,
           Optional.empty(),
           Optional.empty(),
-          wordUses.ofAll(near.stream().map(Candidate::sequence).toList(), tokens),
+          wordUses.ofAll(near.stream().map(Candidate::sequence).toList(), parsed),
           unread,
           near.stream().map(c -> choice(c, near, tokens)).toList(),
           "This can be read in " + near.size() + " ways.",
@@ -182,11 +184,15 @@ final class Chooser {
 
   private static String reasonWithoutPlan(List<String> unread, Sequence sequence) {
     if (!unread.isEmpty()) {
-      return "Not understood: " + quoted(unread) + ".";
+      return notUnderstood(unread);
     }
     return sequence.edges().isEmpty()
         ? "No word of this names anything in the model."
         : "These words do not come together to a question about a number. Name what to compute.";
+  }
+
+  private static String notUnderstood(List<String> unread) {
+    return "Not understood: " + quoted(unread) + ".";
   }
 
   private static String quoted(List<String> words) {

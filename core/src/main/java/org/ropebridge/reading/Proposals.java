@@ -28,7 +28,6 @@ public final class Proposals {
 
   private static final int MOST = 3;
   private static final int MOST_STRETCHES = 3;
-  private static final String UNREAD = "unread";
 
   private final WordVectors vectors;
   private final List<Name> names = new ArrayList<>();
@@ -102,22 +101,42 @@ public final class Proposals {
     return stretches(reading).stream().map(s -> reading.question().substring(s[0], s[1])).toList();
   }
 
-  /** Unread words that stand side by side, by where they begin and end. */
+  /**
+   * Unread words that stand side by side, by where they begin and end. Words at either end that are
+   * known for what they mean elsewhere do not count: of "pillows by" only the pillows need a
+   * meaning.
+   */
   private static List<int[]> stretches(Reading reading) {
-    List<int[]> stretches = new ArrayList<>();
+    List<List<Reading.WordUse>> stretches = new ArrayList<>();
+    Reading.WordUse last = null;
     for (Reading.WordUse use : reading.words()) {
-      if (!use.kind().equals(UNREAD)) {
-        continue;
-      }
-      int[] last = stretches.isEmpty() ? null : stretches.get(stretches.size() - 1);
-      boolean goesOn = last != null && reading.question().substring(last[1], use.start()).isBlank();
-      if (goesOn) {
-        last[1] = use.end();
-      } else {
-        stretches.add(new int[] {use.start(), use.end()});
+      if (use.isUnread()) {
+        boolean goesOn =
+            last != null && reading.question().substring(last.end(), use.start()).isBlank();
+        if (!goesOn) {
+          stretches.add(new ArrayList<>());
+        }
+        stretches.get(stretches.size() - 1).add(use);
+        last = use;
       }
     }
-    return stretches;
+    return stretches.stream()
+        .map(Proposals::trimmed)
+        .map(s -> new int[] {s.get(0).start(), s.get(s.size() - 1).end()})
+        .toList();
+  }
+
+  private static List<Reading.WordUse> trimmed(List<Reading.WordUse> stretch) {
+    int from = 0;
+    int to = stretch.size();
+    while (from < to && stretch.get(from).isKnown()) {
+      from++;
+    }
+    while (to > from && stretch.get(to - 1).isKnown()) {
+      to--;
+    }
+    // Where all are known, together they may mean something else: "no shows".
+    return from == to ? stretch : stretch.subList(from, to);
   }
 
   private List<Meant> nearest(String words, String question, int[] stretch) {

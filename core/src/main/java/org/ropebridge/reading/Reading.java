@@ -202,10 +202,21 @@ public record Reading(
    * @param end index after its last character
    * @param kind "metric", "column", "value", "filler", "unread", ...
    * @param means what it was bound to, in words; empty for fillers and unread words
-   * @param found how it was found: "exact", "inflected", "shortened", "akin", "own", "slip", or
-   *     empty
+   * @param found how it was found: "exact", "inflected", "shortened", "akin", "own", "slip",
+   *     "known" for words that mean something elsewhere and were not read here, or empty
    */
-  public record WordUse(int start, int end, String text, String kind, String means, String found) {}
+  public record WordUse(int start, int end, String text, String kind, String means, String found) {
+    static final String UNREAD = "unread";
+    static final String KNOWN = "known";
+
+    boolean isUnread() {
+      return kind.equals(UNREAD);
+    }
+
+    boolean isKnown() {
+      return found.equals(KNOWN);
+    }
+  }
 
   /**
    * A plan that the question may mean.

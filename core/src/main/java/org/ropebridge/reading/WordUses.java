@@ -29,7 +29,9 @@ final class WordUses {
     this.naming = new Naming(model);
   }
 
-  List<WordUse> of(Sequence sequence, List<Token> tokens) {
+  /** What became of the words in a sequence. */
+  List<WordUse> of(Sequence sequence, Parser.Parsed parsed) {
+    List<Token> tokens = parsed.tokens();
     List<WordUse> uses = new ArrayList<>();
     boolean[] used = new boolean[tokens.size()];
     for (Edge edge : sequence.edges()) {
@@ -51,7 +53,8 @@ final class WordUses {
     }
     for (int i : sequence.unread()) {
       Token token = tokens.get(i);
-      uses.add(new WordUse(token.start(), token.end(), token.text(), "unread", "", ""));
+      String found = Parser.isKnown(i, parsed.mentions()) ? WordUse.KNOWN : "";
+      uses.add(new WordUse(token.start(), token.end(), token.text(), WordUse.UNREAD, "", found));
       used[i] = true;
     }
     for (int i = 0; i < used.length; i++) {
@@ -65,10 +68,10 @@ final class WordUses {
   }
 
   /** The same over several readings; a word that they read differently says all of it. */
-  List<WordUse> ofAll(List<Sequence> sequences, List<Token> tokens) {
-    List<WordUse> first = of(sequences.get(0), tokens);
+  List<WordUse> ofAll(List<Sequence> sequences, Parser.Parsed parsed) {
+    List<WordUse> first = of(sequences.get(0), parsed);
     List<List<WordUse>> others =
-        sequences.subList(1, sequences.size()).stream().map(s -> of(s, tokens)).toList();
+        sequences.subList(1, sequences.size()).stream().map(s -> of(s, parsed)).toList();
     return first.stream()
         .map(
             use -> {

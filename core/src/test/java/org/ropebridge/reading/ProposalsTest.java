@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.ropebridge.DemoModel;
 
 class ProposalsTest {
@@ -49,6 +51,18 @@ class ProposalsTest {
     List<Proposals.Proposal> found = of("pillow tally by valley");
     assertEquals(List.of("pillow tally"), found.stream().map(Proposals.Proposal::words).toList());
     assertEquals("occupancy by valley", found.get(0).meant().get(0).question());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "sleepovers by valley this year, sleepovers",
+    "stays with frobs, frobs",
+    "frobs zorn by hut, frobs zorn"
+  })
+  void wordsThatOnlyStandBesideUnknownOnesNeedNoMeaning(String question, String stretch) {
+    Reading reading = DemoModel.READER.read(question);
+    assertEquals(List.of(stretch), Proposals.unreadStretches(reading), reading.unread().toString());
+    assertTrue(reading.reason().startsWith("Not understood"), reading.reason());
   }
 
   @Test

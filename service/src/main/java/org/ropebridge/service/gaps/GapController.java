@@ -5,7 +5,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -101,12 +100,13 @@ class GapController {
    * A mend.
    *
    * @param revision the draft's, as it was seen
+   * @param edits may be empty for a mend that the draft has already
    * @param keep whether it is made in the draft; else it is only tried
    */
   record MendRequest(
       @NotBlank @Size(max = 2000) String key,
       long revision,
-      @NotEmpty List<@Valid MendEdit> edits,
+      @NotNull List<@Valid MendEdit> edits,
       boolean keep) {}
 
   /** A mend: how far its questions are read anew, and what came of it; null before that. */

@@ -195,7 +195,7 @@ class GapService {
       LocalDate putOffUntil,
       List<Example> examples,
       List<Chosen> chosen,
-      List<Meant> meant,
+      List<MeantPart> meant,
       List<Proposals.Meant> proposals,
       int forAuthor) {}
 
@@ -213,7 +213,7 @@ class GapService {
   record Chosen(String words, int times, Map<String, String> preferences) {}
 
   /** What so many people mean by the words. */
-  record Meant(String item, String kind, String label, long people) {}
+  record MeantPart(String item, String kind, String label, long people) {}
 
   /** The gap for an author. */
   GapPart part(Found found, String model, Account account) {
@@ -316,7 +316,7 @@ class GapService {
   }
 
   /** What people mean by one of the ways in which the words were written. */
-  private List<Meant> meant(Engine engine, Gap gap) {
+  private List<MeantPart> meant(Engine engine, Gap gap) {
     if (gap.kind() != Gap.Kind.UNREAD) {
       return List.of();
     }
@@ -330,7 +330,7 @@ class GapService {
         .flatMap(
             e ->
                 engine.steering().items().of(e.getKey()).stream()
-                    .map(i -> new Meant(i.item(), i.kind(), i.label(), e.getValue())))
+                    .map(i -> new MeantPart(i.item(), i.kind(), i.label(), e.getValue())))
         .toList();
   }
 

@@ -85,6 +85,8 @@ class Mends {
   /**
    * Tries a mend, or makes it.
    *
+   * @param edits none for a mend that the draft has already: it is then compared with the newest
+   *     edition, and not with itself
    * @param keep whether the edits are made in the draft
    * @throws Problem if the draft has faults with it that it does not have now
    */
@@ -102,7 +104,9 @@ class Mends {
     Drafts.State after = drafts.with(state, edits);
     refuseFaults(state, after);
     if (keep) {
-      after = drafts.edit(model, revision, edits, by.name());
+      if (!edits.isEmpty()) {
+        after = drafts.edit(model, revision, edits, by.name());
+      }
       gaps.decide(
           model,
           key,
@@ -110,7 +114,7 @@ class Mends {
               GapState.State.MENDED, found.state().assignedTo(), found.state().note(), null),
           by.name());
     }
-    Engine now = drafts.engine(state, by);
+    Engine now = edits.isEmpty() ? engines.of(model, by.person()) : drafts.engine(state, by);
     Engine then = drafts.engine(after, by);
     List<LoggedQuestion> others =
         all.stream().filter(f -> f != found).flatMap(f -> f.logged().stream()).toList();
