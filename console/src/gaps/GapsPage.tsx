@@ -110,6 +110,10 @@ function GapRow({ gap, open, onOpen }: { gap: Gap; open: boolean; onOpen: () => 
           <Button
             size="xs"
             variant="ghost"
+            h="auto"
+            py="1.5"
+            whiteSpace="normal"
+            textAlign="start"
             aria-expanded={open}
             aria-label={`${causeOf(gap)}, ${people(gap.people)}`}
             onClick={onOpen}

@@ -42,7 +42,7 @@ export function Synonym({ model, gap }: { model: string; gap: Gap }) {
             }}
           >
             {i.label}
-            {i.people > 0 && `, say ${people(i.people)}`}
+            {i.people > 0 && ` (said by ${people(i.people)})`}
           </Button>
         ))}
         {!other && (

@@ -11,9 +11,10 @@ export function useMend(model: string, key: string, edits: (draft: Draft) => Edi
   const draft = useDraft(model);
   const [id, setId] = useState<string>();
   const mend = useMutation({
-    mutationFn: (keep: boolean) => {
-      if (!draft.data) throw new Error("The draft is not there yet. Try again.");
-      return authoring.mendGap(model, key, draft.data.revision, edits(draft.data), keep);
+    mutationFn: async (keep: boolean) => {
+      const now = draft.data ?? (await draft.refetch({ throwOnError: true })).data;
+      if (!now) throw new Error("The draft cannot be loaded. Try again.");
+      return authoring.mendGap(model, key, now.revision, edits(now), keep);
     },
     onSuccess: async (started, keep) => {
       setId(started.job.id);
