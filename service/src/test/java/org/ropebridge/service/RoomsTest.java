@@ -19,6 +19,8 @@ class RoomsTest {
           .consideringOnlyDependenciesInLayers()
           .layer("demo")
           .definedBy("org.ropebridge.service.demo..")
+          .layer("health")
+          .definedBy("org.ropebridge.service.health..")
           .layer("gaps")
           .definedBy("org.ropebridge.service.gaps..")
           .layer("ownwords")
@@ -41,6 +43,8 @@ class RoomsTest {
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("uploads")
           .mayNotBeAccessedByAnyLayer()
+          .whereLayer("health")
+          .mayNotBeAccessedByAnyLayer()
           .whereLayer("gaps")
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("drafts")
@@ -50,11 +54,11 @@ class RoomsTest {
           .whereLayer("log")
           .mayOnlyBeAccessedByLayers("questions", "gaps", "ownwords")
           .whereLayer("questions")
-          .mayOnlyBeAccessedByLayers("drafts", "gaps")
+          .mayOnlyBeAccessedByLayers("drafts", "gaps", "health")
           .whereLayer("models")
-          .mayOnlyBeAccessedByLayers("drafts", "questions", "gaps", "ownwords", "demo")
+          .mayOnlyBeAccessedByLayers("drafts", "questions", "gaps", "ownwords", "health", "demo")
           .whereLayer("sources")
-          .mayOnlyBeAccessedByLayers("drafts", "models", "questions", "uploads", "demo");
+          .mayOnlyBeAccessedByLayers("drafts", "models", "questions", "uploads", "health", "demo");
 
   @ArchTest
   static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_SERVICE =

@@ -1,6 +1,7 @@
 package org.ropebridge.service.jobs;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -172,6 +173,12 @@ public class Jobs {
   @Transactional
   public void forgetEnded(String kind) {
     stored.deleteEnded(kind);
+  }
+
+  /** Forgets those of them that were started before a moment. */
+  @Transactional
+  public void forgetEnded(String kind, Instant before) {
+    stored.deleteEnded(kind, before);
   }
 
   /** Stops a job of this process soon; one that has ended stays as it is. */

@@ -1,5 +1,6 @@
 package org.ropebridge.service.jobs;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,4 +21,10 @@ interface StoredJobs extends Repository<Job, UUID> {
   @Query(
       "delete from Job j where j.kind = :kind and j.state <> org.ropebridge.service.jobs.Job.State.RUNNING")
   void deleteEnded(String kind);
+
+  @Modifying
+  @Query(
+      "delete from Job j where j.kind = :kind and j.startedAt < :before"
+          + " and j.state <> org.ropebridge.service.jobs.Job.State.RUNNING")
+  void deleteEnded(String kind, Instant before);
 }

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -33,6 +34,8 @@ import org.ropebridge.sql.Guarantees;
 import org.ropebridge.sql.SqlWriter;
 import org.ropebridge.sql.ValueSql;
 import org.ropebridge.steering.Steering;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -42,6 +45,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Engines {
+  private static final Logger LOG = LoggerFactory.getLogger(Engines.class);
+
   /** Most values of a column that can be named in questions. */
   static final int MOST_VALUES = 50_000;
 
@@ -185,14 +190,27 @@ public class Engines {
   }
 
   private List<String> values(ValueSql sql, ColumnRef column) {
-    ValueSql.Statement statement = sql.distinct(column, MOST_VALUES + 1);
-    List<List<Object>> rows =
-        statements.query(
-            statement.source(), statement.text(), statement.parameters(), MOST_VALUES + 1);
+    List<List<Object>> rows = rows(sql.distinct(column, MOST_VALUES + 1), MOST_VALUES + 1);
     // Too many to be categories that people name.
     return rows.size() > MOST_VALUES
         ? List.of()
         : rows.stream().map(r -> String.valueOf(r.get(0))).toList();
+  }
+
+  /**
+   * The rows of a statement; none when the warehouse refuses it. A column that is gone takes away
+   * what counts on it, and not the whole model; see the model's health.
+   */
+  private List<List<Object>> rows(ValueSql.Statement statement, int most) {
+    try {
+      return statements.query(statement.source(), statement.text(), statement.parameters(), most);
+    } catch (Problem e) {
+      if (!e.type().equals(Statements.REFUSED)) {
+        throw e;
+      }
+      LOG.warn("values were not read: {}", statement.text());
+      return List.of();
+    }
   }
 
   private LocalDate today(Access access, ValueSql sql) {
@@ -205,8 +223,9 @@ public class Engines {
     return access.model().tables().stream()
         .map(t -> sql.newestDate(t.name()))
         .flatMap(Optional::stream)
-        .map(s -> statements.query(s.source(), s.text(), s.parameters(), 1).get(0).get(0))
-        .filter(java.util.Objects::nonNull)
+        .flatMap(s -> rows(s, 1).stream())
+        .map(r -> r.get(0))
+        .filter(Objects::nonNull)
         .map(d -> LocalDate.parse(d.toString()))
         .max(LocalDate::compareTo)
         .orElseGet(() -> access.model().calendar().day(Clock.systemDefaultZone()));

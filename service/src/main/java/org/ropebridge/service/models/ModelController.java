@@ -41,7 +41,7 @@ class ModelController {
   @Operation(summary = "List models")
   @GetMapping("/models")
   List<ModelLine> list() {
-    return models.names().stream()
+    return models.published().stream()
         .filter(name -> !name.equals(ModelService.USAGE))
         .map(
             name -> {

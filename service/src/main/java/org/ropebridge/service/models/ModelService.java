@@ -245,7 +245,7 @@ public class ModelService {
   }
 
   /** The names of all models that were published. */
-  List<String> names() {
+  public List<String> published() {
     return models.findAllByOrderByName().stream()
         .map(StoredModel::name)
         .filter(name -> editions.findNewest(name).isPresent())

@@ -40,7 +40,8 @@ public final class Problem extends RuntimeException {
     return status;
   }
 
-  String type() {
+  /** The last part of the problem's URN. */
+  public String type() {
     return type;
   }
 

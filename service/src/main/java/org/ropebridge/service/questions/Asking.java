@@ -42,6 +42,7 @@ import org.ropebridge.sql.NotAllowed;
 import org.ropebridge.sql.SampleSql;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.steering.Handles;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -60,6 +61,7 @@ public class Asking {
   private final QuestionLog log;
   private final NotInData notInData;
   private final OwnWords ownWords;
+  private final ApplicationEventPublisher events;
   private final MeterRegistry meters;
   private final Settings settings;
 
@@ -70,6 +72,7 @@ public class Asking {
       QuestionLog log,
       NotInData notInData,
       OwnWords ownWords,
+      ApplicationEventPublisher events,
       MeterRegistry meters,
       Settings settings) {
     this.engines = engines;
@@ -78,6 +81,7 @@ public class Asking {
     this.log = log;
     this.notInData = notInData;
     this.ownWords = ownWords;
+    this.events = events;
     this.meters = meters;
     this.settings = settings;
   }
@@ -189,9 +193,15 @@ public class Asking {
       return answer;
     } catch (Problem e) {
       keep(question, answering, at, leansOn, FAILED, 0);
+      if (e.type().equals(Statements.REFUSED)) {
+        events.publishEvent(new Refused(question.model()));
+      }
       throw e;
     }
   }
+
+  /** The warehouse refused a statement of a model: the two may not fit any more. */
+  public record Refused(String model) {}
 
   /** Keeps what was chosen, and what words mean for this person by it. */
   private void choose(Engine engine, Question chosen, UUID question) {

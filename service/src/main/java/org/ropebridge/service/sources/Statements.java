@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.ropebridge.service.Settings;
 import org.ropebridge.service.problems.Problem;
@@ -34,6 +35,10 @@ import tools.jackson.databind.json.JsonMapper;
 public class Statements {
   private static final Logger LOG = LoggerFactory.getLogger(Statements.class);
   private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  /** The code of the problem that a warehouse refuses a statement. */
+  public static final String REFUSED = "source-refused";
+
   private static final String ENDED_EARLY = "57014";
   private static final String CONNECTION_EXCEPTION = "08";
   private static final String SHUT_DOWN = "57P";
@@ -122,6 +127,36 @@ public class Statements {
   public List<List<Object>> query(
       String source, String sql, List<Object> parameters, int mostRows) {
     return query(source, sql, parameters, mostRows, new Running());
+  }
+
+  /**
+   * Why the warehouse will not run a statement: it only plans it.
+   *
+   * @return what the warehouse says; empty when it would run it
+   * @throws Problem if the warehouse is not reachable
+   */
+  public Optional<String> refusal(String source, String sql, List<Object> parameters) {
+    Task task = new Task(source, "explain " + sql, parameters, 1, 1);
+    HikariDataSource pool = pools.of(source);
+    try {
+      once(pool, task, new Running(), false);
+      return Optional.empty();
+    } catch (TooCostly e) {
+      throw new IllegalStateException(e);
+    } catch (SQLException e) {
+      if (isUnreachable(e) || ENDED_EARLY.equals(e.getSQLState())) {
+        throw problem(source, e, new Running());
+      }
+      return Optional.of(firstLine(withoutValues(e)));
+    }
+  }
+
+  private static String firstLine(String message) {
+    return message.lines().findFirst().orElse("").replaceFirst("^ERROR: ", "");
+  }
+
+  private static boolean isUnreachable(SQLException e) {
+    return e.getSQLState() == null || isBroken(e) || e instanceof SQLTransientConnectionException;
   }
 
   /** Runs a statement of the service's own that can be stopped meanwhile. */
@@ -251,16 +286,14 @@ public class Statements {
                   + " seconds. Narrow the question, for example to one year.");
     }
     LOG.warn("source {} failed: {} {}", sourceName, e.getSQLState(), withoutValues(e));
-    boolean unreachable =
-        e.getSQLState() == null || isBroken(e) || e instanceof SQLTransientConnectionException;
-    return unreachable
+    return isUnreachable(e)
         ? new Problem(
             HttpStatus.BAD_GATEWAY,
             "source-not-reachable",
             "The source \"" + sourceName + "\" is not reachable. Try again, or tell a steward.")
         : new Problem(
             HttpStatus.BAD_GATEWAY,
-            "source-refused",
+            REFUSED,
             "The source \""
                 + sourceName
                 + "\" refused the statement. Tell an author; the"
