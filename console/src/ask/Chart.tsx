@@ -5,7 +5,7 @@ import { parse, View } from "vega";
 import { expressionInterpreter } from "vega-interpreter";
 import { compile, type TopLevelSpec } from "vega-lite";
 import type { Answer } from "../rest/client";
-import { chartData } from "./chartData";
+import { chartData, withWholeTicks } from "./chartData";
 import { goOnWith } from "./rows";
 
 /** Colours that people with any colour vision tell apart (Okabe and Ito 2008). */
@@ -66,7 +66,7 @@ export default function Chart({ answer, onDrawn, onOnly }: ChartProps) {
 
 function specification(answer: Answer, width: number, ink: string) {
   return {
-    ...answer.chart,
+    ...(withWholeTicks(answer) as object),
     ...sized(answer, width),
     data: { name: "rows", values: chartData(answer) },
     background: "transparent",

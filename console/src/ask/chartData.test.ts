@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { Answer } from "../rest/client";
-import { chartData } from "./chartData";
+import { chartData, withWholeTicks } from "./chartData";
 
 function answer(type: string): Answer {
   return {
@@ -25,4 +25,15 @@ it("gives times along an axis as times", () => {
 
 it("gives everything else as the text to show", () => {
   expect(chartData(answer("ordinal"))[0]).toEqual({ c0: "Jan 2026", c1: 5 });
+});
+
+it("puts no ticks between whole numbers, and as many as needed between others", () => {
+  const counted = answer("ordinal");
+  const y = { field: "c1", type: "quantitative", axis: { format: ",d" } };
+  counted.chart = { encoding: { y } };
+  expect(withWholeTicks(counted)).toEqual({
+    encoding: { y: { ...y, axis: { format: ",d", tickMinStep: 1 } } },
+  });
+  counted.rows = [["2026-01-01", 5.5]];
+  expect(withWholeTicks(counted)).toEqual({ encoding: { y } });
 });

@@ -22,6 +22,28 @@ export function chartData(answer: Answer): Datum[] {
   );
 }
 
+/** The specification with no ticks between whole numbers where there are only such. */
+export function withWholeTicks(answer: Answer): unknown {
+  const whole = new Set(
+    answer.columns.flatMap((column, i) =>
+      column.kind === "number" &&
+      answer.rows.every((row) => row[i] === null || Number.isInteger(Number(row[i])))
+        ? [`c${i}`]
+        : [],
+    ),
+  );
+  const visit = (node: unknown): unknown => {
+    if (Array.isArray(node)) return node.map(visit);
+    if (typeof node !== "object" || node === null) return node;
+    const { field, type, axis } = node as { field?: string; type?: string; axis?: object };
+    const changed = Object.fromEntries(Object.entries(node).map(([k, v]) => [k, visit(v)]));
+    return type === "quantitative" && axis && field && whole.has(field)
+      ? { ...changed, axis: { ...axis, tickMinStep: 1 } }
+      : changed;
+  };
+  return visit(answer.chart);
+}
+
 function temporalFields(spec: unknown): Set<string> {
   const found = new Set<string>();
   const visit = (node: unknown) => {

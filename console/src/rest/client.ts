@@ -42,6 +42,7 @@ export type LogRules = Schemas["RulesPart"];
 export type Verdict = Schemas["VerdictRequest"];
 export type News = Schemas["NewsPart"];
 export type Item = Schemas["Item"];
+export type Health = Schemas["HealthPart"];
 export type OwnWord = Schemas["OwnWordPart"];
 
 /** One change of a draft's files; without a value and a new name, the place is removed. */
@@ -290,6 +291,10 @@ export const authoring = {
     send<Change[]>("GET", `${of(model)}/editions/${number}/changes`),
   back: (model: string, number: number) =>
     send<NewEdition>("POST", `${of(model)}/editions/${number}/back`),
+  health: (model: string) => send<Health>("GET", `${of(model)}/health`),
+  checkHealth: (model: string) => send<Job>("POST", `${of(model)}/health`),
+  unused: (model: string) => send<Schemas["UnusedPart"]>("GET", `${of(model)}/unused`),
+  log: (model: string, days: number) => send<Logged[]>("GET", `${of(model)}/log?days=${days}`),
   gaps: (model: string) => send<Gap[]>("GET", `${of(model)}/gaps`),
   decideGap: (model: string, decision: object) =>
     send<undefined>("PUT", `${of(model)}/gaps/decision`, decision),

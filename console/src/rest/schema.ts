@@ -151,7 +151,7 @@ export interface paths {
             cookie?: never;
         };
         /** See what a mend does */
-        get: operations["show_4"];
+        get: operations["show_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -541,6 +541,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** See what of a model its warehouse does not have any more */
+        get: operations["show_1"];
+        put?: never;
+        /** Compare a model with its warehouse now */
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/items": {
         parameters: {
             query?: never;
@@ -701,6 +719,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/unused": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List metrics, tables and conditions that no question made use of */
+        get: operations["unused"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{name}": {
         parameters: {
             query?: never;
@@ -709,7 +744,7 @@ export interface paths {
             cookie?: never;
         };
         /** Explain a model, as far as you may see it */
-        get: operations["show_3"];
+        get: operations["show_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -952,7 +987,7 @@ export interface paths {
             cookie?: never;
         };
         /** See how far a survey is and what it found */
-        get: operations["show_2"];
+        get: operations["show_3"];
         put?: never;
         post?: never;
         /** Stop a survey */
@@ -1023,7 +1058,7 @@ export interface paths {
             cookie?: never;
         };
         /** See what was found out about a file, and what became of it */
-        get: operations["show_1"];
+        get: operations["show_2"];
         put?: never;
         post?: never;
         /** Forget a file; with table=true its table too */
@@ -1092,6 +1127,10 @@ export interface components {
             called: string;
             item: string;
             words: string[];
+        };
+        Affected: {
+            kind: string;
+            name: string;
         };
         Against: components["schemas"]["Test"] & {
             bound?: components["schemas"]["Bound"];
@@ -1492,6 +1531,13 @@ export interface components {
             };
         };
         Filter: unknown;
+        Finding: {
+            breaks: components["schemas"]["Affected"][];
+            item: string;
+            /** @enum {string} */
+            kind: "TABLE_GONE" | "COLUMN_GONE" | "TYPE_CHANGED" | "REFUSED" | "NOT_READ";
+            message: string;
+        };
         Fixed: components["schemas"]["Today"] & {
             /** Format: date */
             day?: string;
@@ -1555,6 +1601,16 @@ export interface components {
             negated?: boolean;
             role?: string;
             table?: string;
+        };
+        HealthPart: {
+            /** Format: date-time */
+            checkedAt: string;
+            /** Format: int32 */
+            edition: number;
+            findings: components["schemas"]["Finding"][];
+            running: components["schemas"]["JobPart"];
+            /** Format: int32 */
+            tried: number;
         };
         InPeriod: components["schemas"]["Filter"] & {
             date?: components["schemas"]["ColumnRef"];
@@ -2245,6 +2301,14 @@ export interface components {
             /** @enum {string} */
             unit?: "YEAR" | "BUSINESS_YEAR" | "HALF" | "QUARTER" | "MONTH" | "WEEK" | "DAY";
         };
+        UnusedPart: {
+            conditions: string[];
+            metrics: string[];
+            questions: boolean;
+            /** Format: date-time */
+            since: string;
+            tables: string[];
+        };
         UploadLine: {
             /** Format: int64 */
             aside: number;
@@ -2562,7 +2626,7 @@ export interface operations {
             };
         };
     };
-    show_4: {
+    show_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3215,6 +3279,50 @@ export interface operations {
             };
         };
     };
+    show_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HealthPart"];
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobPart"];
+                };
+            };
+        };
+    };
     find: {
         parameters: {
             query?: {
@@ -3461,7 +3569,31 @@ export interface operations {
             };
         };
     };
-    show_3: {
+    unused: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UnusedPart"];
+                };
+            };
+        };
+    };
+    show_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3891,7 +4023,7 @@ export interface operations {
             };
         };
     };
-    show_2: {
+    show_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4048,7 +4180,7 @@ export interface operations {
             };
         };
     };
-    show_1: {
+    show_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -13,6 +13,8 @@ const DraftPage = lazy(() => import("../draft/DraftPage"));
 const GapsPage = lazy(() => import("../gaps/GapsPage"));
 const OwnQuestions = lazy(() => import("../session/OwnQuestions"));
 const UsagePage = lazy(() => import("../usage/UsagePage"));
+const LogPage = lazy(() => import("../usage/LogPage"));
+const HealthPage = lazy(() => import("../health/HealthPage"));
 const SourcesPage = lazy(() => import("../sources/SourcesPage"));
 
 /** Shows the sign-in page until someone is signed in, then the page of the address. */
@@ -46,6 +48,8 @@ export function App() {
             <>
               <Route path="/draft/:section?/:item?" element={<DraftPage />} />
               <Route path="/gaps" element={<GapsPage />} />
+              <Route path="/log" element={<LogPage />} />
+              <Route path="/health" element={<HealthPage />} />
               <Route path="/use" element={<UsagePage />} />
               <Route path="/sources" element={<SourcesPage />} />
             </>

@@ -33,6 +33,7 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
                   <Page to="/draft">Draft</Page>
                   <Page to="/gaps">Gaps</Page>
                   <Page to="/use">Use</Page>
+                  <Page to="/health">Health</Page>
                   <Page to="/sources">Sources</Page>
                 </>
               )}

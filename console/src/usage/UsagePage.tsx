@@ -18,6 +18,7 @@ import { AnswerTable } from "../ask/AnswerTable";
 import { BigNumber } from "../ask/BigNumber";
 import { rest } from "../rest/client";
 import { Failure } from "../shell/Failure";
+import { Unused } from "./Unused";
 
 const Chart = lazy(() => import("../ask/Chart"));
 const MODEL = "usage";
@@ -38,7 +39,11 @@ export default function UsagePage() {
       </Heading>
       <Text color="fg.muted">
         {model.data?.about} Everything here is asked of the log of questions, in words; ask it
-        anything else.
+        anything else, or{" "}
+        <Link asChild colorPalette="teal">
+          <PageLink to="/log">read the log</PageLink>
+        </Link>
+        .
       </Text>
       <HStack
         as="form"
@@ -63,6 +68,7 @@ export default function UsagePage() {
         {model.data?.starters.map((s) => (
           <Panel key={s.ask} label={s.label} question={s.ask} />
         ))}
+        <Unused />
       </SimpleGrid>
     </Stack>
   );
@@ -76,6 +82,10 @@ function Panel({ label, question }: { label: string; question: string }) {
   });
   const data = answer.data;
   const single = data?.rows.length === 1 && data.columns.length === 1;
+  // A share of nothing has no value.
+  const hasValues = data?.rows.some((row) =>
+    row.some((cell, i) => cell !== null && data.columns[i]?.kind === "number"),
+  );
   return (
     <Card.Root as="section" aria-label={label}>
       <Card.Header pb="2">
@@ -97,8 +107,8 @@ function Panel({ label, question }: { label: string; question: string }) {
         {answer.isPending && <Skeleton h="40" aria-label="Loading" />}
         {answer.error && <Failure error={answer.error} />}
         {data && single && <BigNumber answer={data} />}
-        {data && !single && data.rows.length === 0 && <Text>Nothing yet.</Text>}
-        {data && !single && data.rows.length > 0 && (
+        {data && !single && !hasValues && <Text>Nothing yet.</Text>}
+        {data && !single && hasValues && (
           <Stack gap="3">
             {data.chart && data.rows.length > 1 && (
               <Suspense fallback={<Box h="72" />}>

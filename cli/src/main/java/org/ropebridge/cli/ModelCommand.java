@@ -30,7 +30,8 @@ import tools.jackson.databind.JsonNode;
       ModelBack.class,
       ModelWords.class,
       ModelMetric.class,
-      ModelCorrect.class
+      ModelCorrect.class,
+      ModelHealth.class
     },
     footer = {
       "%nFrom a warehouse to an edition:",

@@ -1,6 +1,8 @@
 package org.ropebridge.cli;
 
 import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -44,7 +46,24 @@ final class Usage implements Callable<Integer> {
       exit = Math.max(exit, ask(rest, starter.path("ask").asString(), out));
       out.println();
     }
+    for (JsonNode model : rest.get("/api/models")) {
+      unused(rest, model.path("name").asString(), out);
+    }
     return exit;
+  }
+
+  private static void unused(Rest rest, String model, PrintWriter out) {
+    JsonNode unused = rest.get("/api/models/" + model + "/unused");
+    if (!unused.path("questions").asBoolean()) {
+      return;
+    }
+    out.println("== Never used in the last 90 days: " + model);
+    for (String kind : List.of("metrics", "tables", "conditions")) {
+      List<String> names = new ArrayList<>();
+      unused.path(kind).forEach(n -> names.add(n.asString()));
+      out.println("  " + kind + ": " + (names.isEmpty() ? "none" : String.join(", ", names)));
+    }
+    out.println();
   }
 
   private int ask(Rest rest, String asked, PrintWriter out) {

@@ -237,6 +237,41 @@ class ClientTest {
   }
 
   @Test
+  void aModelThatDoesNotFitItsWarehouseStopsAPipeline() {
+    replies.put(
+        "/api/models/huts/health",
+        """
+        {"running": null, "edition": 3, "tried": 9, "findings": [
+          {"kind": "COLUMN_GONE", "item": "stays.party_size", "message": "It is gone.",
+           "breaks": [{"kind": "metric", "name": "guest nights"}]}]}
+        """);
+    assertEquals(Exit.REFUSED, run("model", "health", "huts"));
+    assertEquals(
+        List.of(
+            "stays.party_size: It is gone.",
+            "    breaks metric: guest nights",
+            "",
+            "1 finding. Mend the draft."),
+        out.toString().lines().toList());
+    replies.put(
+        "/api/models/huts/health",
+        "{\"running\": null, \"edition\": 3, \"tried\": 9, \"findings\": []}");
+    assertEquals(Exit.OK, run("model", "health"));
+    assertTrue(out.toString().contains("all 9 items can be computed"), out.toString());
+  }
+
+  @Test
+  void whatNobodyAsksForIsListedWithTheUse() {
+    replies.put("/api/models/usage", "{\"starters\": []}");
+    replies.put(
+        "/api/models/huts/unused",
+        "{\"questions\": true, \"metrics\": [\"occupancy\"], \"tables\": [], \"conditions\": []}");
+    assertEquals(Exit.OK, run("usage"));
+    assertTrue(out.toString().contains("metrics: occupancy"), out.toString());
+    assertTrue(out.toString().contains("tables: none"), out.toString());
+  }
+
+  @Test
   void aRehearsalStopsAPipelineAndWritesItsReport(@TempDir Path folder) throws Exception {
     model(folder);
     replies.put("/api/models/huts/draft", draft(7, "Huts"));

@@ -9,7 +9,7 @@ import java.util.List;
  * @param message what is the matter, in a sentence
  * @param breaks what cannot be answered by it; empty where nothing is known to
  */
-public record Finding(Kind kind, String item, String message, List<Broken> breaks) {
+public record Finding(Kind kind, String item, String message, List<Affected> breaks) {
   public Finding {
     breaks = List.copyOf(breaks);
   }
@@ -33,5 +33,5 @@ public record Finding(Kind kind, String item, String message, List<Broken> break
    * @param kind metric, condition, column, table or question
    * @param name what people call it; of a question its words
    */
-  public record Broken(String kind, String name) {}
+  public record Affected(String kind, String name) {}
 }

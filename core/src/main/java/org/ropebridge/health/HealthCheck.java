@@ -73,7 +73,7 @@ public final class HealthCheck {
               missing.message(),
               broken.stream().map(r -> r.trial().tried()).distinct().toList()));
     }
-    Map<String, Set<Finding.Broken>> others = new LinkedHashMap<>();
+    Map<String, Set<Finding.Affected>> others = new LinkedHashMap<>();
     refused.stream()
         .filter(r -> !explained.contains(r))
         .forEach(

@@ -29,7 +29,7 @@ import org.ropebridge.sql.SqlWriter;
  * @param tried the item
  * @param source the source that it is for
  */
-public record Trial(Finding.Broken tried, String source, String sql, List<Object> parameters) {
+public record Trial(Finding.Affected tried, String source, String sql, List<Object> parameters) {
   public Trial {
     parameters = List.copyOf(parameters);
   }
@@ -75,7 +75,7 @@ public record Trial(Finding.Broken tried, String source, String sql, List<Object
                   Finding.Kind.NOT_READ,
                   question.ask(),
                   "This agreed sample question is not read in full any more: " + reading.reason(),
-                  List.of(new Finding.Broken("question", question.ask()))));
+                  List.of(new Finding.Affected("question", question.ask()))));
         }
       }
     }
@@ -102,7 +102,7 @@ public record Trial(Finding.Broken tried, String source, String sql, List<Object
             s ->
                 trials.add(
                     new Trial(
-                        new Finding.Broken(kind, name), s, query.text(), query.parameters())));
+                        new Finding.Affected(kind, name), s, query.text(), query.parameters())));
       } catch (NotAllowed e) {
         // Nobody is answered this by itself; what it is used in is tried.
         return;
@@ -113,7 +113,7 @@ public record Trial(Finding.Broken tried, String source, String sql, List<Object
       SqlQuery query = SampleSql.write(question, values, model);
       trials.add(
           new Trial(
-              new Finding.Broken("question", question.ask()),
+              new Finding.Affected("question", question.ask()),
               SampleSql.source(question, model),
               query.text(),
               query.parameters()));

@@ -52,7 +52,7 @@ class HealthCheckTest {
   private static List<String> names(Finding finding, String kind) {
     return finding.breaks().stream()
         .filter(b -> b.kind().equals(kind))
-        .map(Finding.Broken::name)
+        .map(Finding.Affected::name)
         .sorted()
         .toList();
   }

@@ -18,6 +18,8 @@ class ConsolePages implements WebMvcConfigurer {
           "/draft/*",
           "/draft/*/*",
           "/gaps",
+          "/health",
+          "/log",
           "/mine",
           "/use",
           "/sources",

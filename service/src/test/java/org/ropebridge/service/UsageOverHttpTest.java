@@ -44,7 +44,8 @@ class UsageOverHttpTest {
         '[]', 40 * (n % 100), n % 30, '',
         case when n % 8 = 0 then 'RIGHT' when n % 8 = 4 then 'WRONG' else '' end,
         case when n % 8 = 4 then (array['MEASURE', 'PERIOD'])[1 + n % 3 / 2] else '' end,
-        '', '', n % 50 = 0, 0, ''
+        '', '', n % 50 = 0, 0, '', jsonb_build_array('item ' || n % 5, 'item ' || n % 3 + 5),
+        'theme ' || n % 4
       from generate_series(0, 199) n
       """;
 
@@ -109,6 +110,13 @@ class UsageOverHttpTest {
     QUESTIONS.put(
         "questions asked by verdict for the verdict wrong",
         "select 'wrong', count(*) from usage.question where verdict = 'WRONG'");
+    QUESTIONS.put(
+        "questions asked by theme", "select theme, count(*) from usage.question group by 1");
+    QUESTIONS.put(
+        "top 3 items by uses last month",
+        "select item, count(*) from usage.used_item where "
+            + last
+            + " group by 1 order by 2 desc fetch first 3 rows with ties");
     QUESTIONS.put(
         "declined questions by model",
         "select model, count(*) filter (where status = 'declined') from usage.question group by 1");

@@ -65,9 +65,15 @@ class Setup implements ApplicationRunner {
   private void usage(Settings.Usage usage) {
     String name = ModelService.USAGE;
     warehouses.put(name, "postgresql", usage.url(), usage.userName(), usage.password());
-    if (!models.has(name)) {
-      models.publish(UsageFiles.model(), "The model of use", "");
+    Map<String, String> shipped = UsageFiles.model();
+    boolean isNew = models.newestFiles(name).filter(e -> e.files().equals(shipped)).isEmpty();
+    // What an author made of it is not overwritten.
+    boolean isOurs = models.editions(name).stream().allMatch(e -> e.publishedBy().isEmpty());
+    if (isNew && isOurs) {
+      models.publish(shipped, "The model of use", "");
       LOG.info("published the model of use");
+    } else if (isNew) {
+      LOG.info("the model of use was edited here, so the newer one of this version was left");
     }
   }
 

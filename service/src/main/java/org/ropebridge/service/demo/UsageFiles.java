@@ -17,6 +17,7 @@ final class UsageFiles {
           "questions.yaml",
           "tables/questions.yaml",
           "tables/unread_phrases.yaml",
+          "tables/used_items.yaml",
           "tables/editions.yaml");
 
   private UsageFiles() {}

@@ -88,6 +88,13 @@ public class LoggedQuestion {
   @Column(nullable = false)
   private int settledBy;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Column(nullable = false)
+  private List<String> used;
+
+  @Column(nullable = false)
+  private String theme;
+
   protected LoggedQuestion() {}
 
   LoggedQuestion(UUID id, String person, Entry entry) {
@@ -110,6 +117,8 @@ public class LoggedQuestion {
     this.verdictPart = "";
     this.verdictAbout = "";
     this.verdictWords = "";
+    this.used = entry.used();
+    this.theme = entry.theme();
   }
 
   /**
@@ -121,6 +130,8 @@ public class LoggedQuestion {
    * @param reason why it is not answered in full; empty when it is
    * @param milliseconds until the answer was complete
    * @param rows how many rows the answer had
+   * @param used names of the model's items that the reading makes use of
+   * @param theme what was asked for, whatever it was limited to; empty when nothing was computed
    */
   public record Entry(
       String model,
@@ -134,7 +145,9 @@ public class LoggedQuestion {
       List<String> choices,
       String reason,
       double milliseconds,
-      int rows) {}
+      int rows,
+      List<String> used,
+      String theme) {}
 
   void choose(String restatementChosen) {
     this.chosen = restatementChosen;

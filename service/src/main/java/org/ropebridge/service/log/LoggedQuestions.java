@@ -19,6 +19,15 @@ interface LoggedQuestions extends Repository<LoggedQuestion, UUID> {
   List<LoggedQuestion> findByModelNameAndAskedAtAfterOrderByAskedAtDesc(
       String model, Instant moment, Limit limit);
 
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          select distinct u.item from asked_question q, jsonb_array_elements_text(q.used) u(item)
+          where q.model_name = :model and q.asked_at > :moment
+          """)
+  List<String> findUsed(String model, Instant moment);
+
   @Modifying
   @Query("delete from LoggedQuestion q where q.person in :person")
   int deleteByPerson(Collection<String> person);

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.ropebridge.service.accounts.Account;
@@ -167,6 +168,13 @@ public class QuestionLog {
     queue.flush();
     return questions.findByModelNameAndAskedAtAfterOrderByAskedAtDesc(
         model, moment, Limit.of(most));
+  }
+
+  /** The items of a model that questions since a moment made use of. */
+  @Transactional(readOnly = true)
+  public Set<String> used(String model, Instant moment) {
+    queue.flush();
+    return Set.copyOf(questions.findUsed(model, moment));
   }
 
   LogRules rules() {

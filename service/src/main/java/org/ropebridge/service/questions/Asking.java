@@ -20,6 +20,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.plan.UsedItems;
 import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Proposals;
@@ -239,7 +240,17 @@ public class Asking {
                 : List.of(),
             reading.reason(),
             answering.trail().milliseconds(),
-            rows));
+            rows,
+            reading.plan().map(p -> used(answering.engine(), p)).orElse(List.of()),
+            reading.plan().map(p -> theme(answering.engine(), p)).orElse("")));
+  }
+
+  private static List<String> used(Engine engine, Plan plan) {
+    return List.copyOf(UsedItems.of(plan, engine.access().model()));
+  }
+
+  private static String theme(Engine engine, Plan plan) {
+    return engine.reader().restatement().of(UsedItems.theme(plan));
   }
 
   /** Answers a whole question by an engine that is not the published one; nothing is kept of it. */
