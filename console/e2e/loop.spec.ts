@@ -19,6 +19,14 @@ async function ask(page: Page, question: string) {
   await page.goto(`/ask?model=huts&q=${encodeURIComponent(question)}`);
 }
 
+/** Forgets all that is kept of who is signed in. */
+async function forgetAll(page: Page) {
+  await page.goto("/mine");
+  await page.getByRole("button", { name: "Delete all" }).click();
+  await page.getByRole("button", { name: "Delete all, with my threads and words" }).click();
+  await expect(page.getByText("No question is kept.")).toBeVisible();
+}
+
 /** The number of the newest edition. */
 function newest() {
   const list = execFileSync(CLIENT, ["model", "list"], { encoding: "utf8" });
@@ -33,8 +41,7 @@ test("a word that was not understood comes back to who asked, once it is mended"
   const before = newest();
   const tobin = await signedIn(browser, "tobin");
   const mira = await signedIn(browser, "mira");
-  await tobin.goto("/mine");
-  await expect(tobin.getByRole("heading", { name: "My questions" })).toBeVisible();
+  await forgetAll(tobin);
 
   // The asker meets a word that is not read, and asks the author.
   await ask(tobin, "sleepovers by valley");
@@ -47,7 +54,7 @@ test("a word that was not understood comes back to who asked, once it is mended"
   await mira.getByRole("link", { name: "Gaps" }).click();
   await mira.getByRole("button", { name: /“sleepovers” is not understood/ }).click();
   await expect(mira.getByText("They said: “nights that guests spent”")).toBeVisible();
-  await mira.getByLabel("What sleepovers means").fill("guest nights");
+  await mira.getByRole("button", { name: "guest nights", exact: true }).click();
   await mira.getByRole("button", { name: "Try it" }).click();
   await expect(mira.getByText("No agreed sample question is read otherwise.")).toBeVisible();
   await expect(mira.getByText(/is read as: guest nights by valley/)).toBeVisible();
@@ -80,9 +87,59 @@ test("a word that was not understood comes back to who asked, once it is mended"
   await expect(tobin.getByText("Kept: this is wrong.")).toBeVisible();
   await mira.goto("/gaps?model=huts");
   await expect(mira.getByRole("button", { name: /judged wrong: guest nights/ })).toBeVisible();
-  await tobin.goto("/mine");
-  await tobin.getByRole("button", { name: "Delete all" }).click();
-  await tobin.getByRole("button", { name: "Delete all, with my threads" }).click();
-  await expect(tobin.getByText("Nothing is kept.")).toBeVisible();
+  await forgetAll(tobin);
   execFileSync(CLIENT, ["model", "back", "huts", before]);
+});
+
+test("a word means what one person says, for this person, until it is forgotten", async ({
+  browser,
+}) => {
+  const tobin = await signedIn(browser, "tobin");
+  await forgetAll(tobin);
+  await ask(tobin, "pillowcount by valley");
+  const meaning = tobin.getByRole("group", { name: "What pillowcount means" });
+  await meaning.getByRole("button", { name: "something else" }).click();
+  await meaning.locator("input").fill("guest nights");
+  await meaning.getByRole("button", { name: "Ask with it" }).click();
+  await expect(tobin.getByRole("heading", { name: "guest nights by valley" })).toBeVisible();
+  await tobin.getByRole("link", { name: "Change it" }).click();
+  await tobin.getByRole("button", { name: "Forget: pillowcount" }).click();
+  await expect(tobin.getByRole("button", { name: "Forget: pillowcount" })).toHaveCount(0);
+  await ask(tobin, "pillowcount by valley");
+  await expect(tobin.getByText('Not understood: "pillowcount"')).toBeVisible();
+});
+
+test("what was chosen once is offered to the author as a preference", async ({ browser }) => {
+  const tobin = await signedIn(browser, "tobin");
+  const mira = await signedIn(browser, "mira");
+  await forgetAll(tobin);
+  await ask(tobin, "stays in quill");
+  await tobin.getByRole("button", { name: "number of stays for valley Quill" }).click();
+  await expect(tobin.getByText("Read as")).toBeVisible();
+  await ask(tobin, "revenue in quill");
+  await expect(tobin.getByRole("heading", { name: "revenue for valley Quill" })).toBeVisible();
+
+  await mira.goto("/gaps?model=huts");
+  await mira.getByRole("button", { name: /asked back: hut/ }).click();
+  const prefer = mira.getByRole("group", { name: "Prefer valley" });
+  await prefer.getByRole("button", { name: "Try it" }).click();
+  await expect(prefer.getByText("No agreed sample question is read otherwise.")).toBeVisible();
+
+  await forgetAll(tobin);
+});
+
+test("a model that fits its warehouse says so, and the log can be read", async ({ browser }) => {
+  const mira = await signedIn(browser, "mira");
+  await mira.goto("/health?model=huts");
+  await mira.getByRole("button", { name: "Check now" }).click();
+  await expect(mira.getByText(/fits its warehouse: all \d+ items can be computed/)).toBeVisible({
+    timeout: 60_000,
+  });
+  await ask(mira, "revenue by valley in 2024");
+  await expect(mira.getByText("Read as")).toBeVisible();
+  await mira.goto("/log?model=huts");
+  await mira.getByLabel("Find in the log").fill("valley in 2024");
+  await expect(mira.getByRole("cell", { name: "revenue by valley in 2024" }).first()).toBeVisible();
+  await mira.getByLabel("Outcome").selectOption("declined");
+  await expect(mira.getByText("No question is like that.")).toBeVisible();
 });

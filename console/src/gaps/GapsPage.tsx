@@ -12,6 +12,7 @@ import {
 } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Fragment, useState } from "react";
+import { ModelField } from "../draft/ModelField";
 import { useDraftChoice } from "../draft/useDraft";
 import { authoring, type Gap } from "../rest/client";
 import { Failure } from "../shell/Failure";
@@ -21,7 +22,8 @@ import { causeOf, people, STATES } from "./words";
 
 /** What people asked and did not get, by cause; those first that trouble most people. */
 export default function GapsPage() {
-  const { models, chosen, choose } = useDraftChoice();
+  const choice = useDraftChoice();
+  const { models, chosen } = choice;
   const [state, setState] = useState("open");
   const [opened, setOpened] = useState<string>();
   const gaps = useQuery({
@@ -38,13 +40,7 @@ export default function GapsPage() {
           Gaps
         </Heading>
         <HStack>
-          <ChoiceField
-            bare
-            label="Model"
-            value={chosen ?? ""}
-            options={(models.data ?? []).map((m) => ({ value: m, text: m }))}
-            onSave={choose}
-          />
+          <ModelField {...choice} />
           <ChoiceField bare label="State" value={state} options={STATES} onSave={setState} />
         </HStack>
       </HStack>

@@ -14,10 +14,10 @@ import {
 } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link as PageLink } from "react-router";
+import { ModelField } from "../draft/ModelField";
 import { useDraftChoice } from "../draft/useDraft";
 import { authoring, type Health } from "../rest/client";
 import { Failure } from "../shell/Failure";
-import { ChoiceField } from "../shell/fields";
 
 const BETWEEN_LOOKS_MILLISECONDS = 500;
 
@@ -40,7 +40,8 @@ const PLURALS: Record<string, string> = {
 /** Whether a published model still fits its warehouse, and what breaks where it does not. */
 export default function HealthPage() {
   const queries = useQueryClient();
-  const { models, chosen, choose } = useDraftChoice();
+  const choice = useDraftChoice();
+  const { models, chosen } = choice;
   const health = useQuery({
     queryKey: ["health", chosen],
     queryFn: () => authoring.health(chosen ?? ""),
@@ -60,13 +61,7 @@ export default function HealthPage() {
           Health
         </Heading>
         <HStack>
-          <ChoiceField
-            bare
-            label="Model"
-            value={chosen ?? ""}
-            options={(models.data ?? []).map((m) => ({ value: m, text: m }))}
-            onSave={choose}
-          />
+          <ModelField {...choice} />
           <Button
             size="sm"
             variant="outline"

@@ -12,6 +12,7 @@ import {
 } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
+import { ModelField } from "../draft/ModelField";
 import { useDraftChoice } from "../draft/useDraft";
 import { authoring, type Logged } from "../rest/client";
 import { Failure } from "../shell/Failure";
@@ -38,7 +39,8 @@ const OUTCOMES = [
 
 /** Every question about a model, as the log keeps it: without rows, and without names. */
 export default function LogPage() {
-  const { models, chosen, choose } = useDraftChoice();
+  const choice = useDraftChoice();
+  const { models, chosen } = choice;
   const [days, setDays] = useState("30");
   const [outcome, setOutcome] = useState("");
   const [typed, setTyped] = useState("");
@@ -65,13 +67,7 @@ export default function LogPage() {
         />
         <ChoiceField bare label="Outcome" value={outcome} options={OUTCOMES} onSave={setOutcome} />
         <ChoiceField bare label="Time" value={days} options={DAYS} onSave={setDays} />
-        <ChoiceField
-          bare
-          label="Model"
-          value={chosen ?? ""}
-          options={(models.data ?? []).map((m) => ({ value: m, text: m }))}
-          onSave={choose}
-        />
+        <ModelField {...choice} />
       </SimpleGrid>
       {log.error && <Failure error={log.error} />}
       {log.isPending && <Skeleton h="40" aria-label="Loading" />}

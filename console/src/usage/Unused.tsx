@@ -1,13 +1,14 @@
 import { Card, Heading, HStack, Skeleton, Stack, Text } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
+import { ModelField } from "../draft/ModelField";
 import { useDraftChoice } from "../draft/useDraft";
 import { authoring } from "../rest/client";
 import { Failure } from "../shell/Failure";
-import { ChoiceField } from "../shell/fields";
 
 /** What of a model nobody asks for. */
 export function Unused() {
-  const { models, chosen, choose } = useDraftChoice();
+  const choice = useDraftChoice();
+  const { models, chosen } = choice;
   const unused = useQuery({
     queryKey: ["unused", chosen],
     queryFn: () => authoring.unused(chosen ?? ""),
@@ -28,13 +29,7 @@ export function Unused() {
           <Heading as="h2" size="md" whiteSpace="nowrap">
             Never used
           </Heading>
-          <ChoiceField
-            bare
-            label="Model"
-            value={chosen ?? ""}
-            options={(models.data ?? []).map((m) => ({ value: m, text: m }))}
-            onSave={choose}
-          />
+          <ModelField {...choice} />
         </HStack>
         <Text textStyle="sm" color="fg.muted">
           What no question of the last 90 days made use of.
