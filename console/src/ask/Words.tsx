@@ -46,7 +46,7 @@ function Word({ word }: { word: WordPart }) {
     <Box colorPalette={palette ?? "gray"} px="1" textAlign="center">
       <Text
         fontWeight={palette ? "medium" : "normal"}
-        color={palette ? "fg" : "fg.subtle"}
+        color={palette ? "fg" : "fg.muted"}
         borderBottomWidth="3px"
         borderBottomStyle={unread ? "dotted" : "solid"}
         borderColor={palette ? "colorPalette.solid" : "transparent"}

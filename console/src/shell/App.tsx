@@ -1,12 +1,13 @@
 import { Center, Spinner } from "@chakra-ui/react";
 import { lazy, Suspense } from "react";
-import { Navigate, Route, Routes } from "react-router";
+import { Navigate, Route, Routes, useLocation } from "react-router";
 import { AskPage } from "../ask/AskPage";
 import { ModelPage } from "../model/ModelPage";
 import { RestError } from "../rest/client";
 import { SignInPage } from "../session/SignInPage";
 import { isAuthor, useWho } from "../session/session";
 import { Failure } from "./Failure";
+import { Fence } from "./Fence";
 import { Shell } from "./Shell";
 
 const DraftPage = lazy(() => import("../draft/DraftPage"));
@@ -20,6 +21,7 @@ const SourcesPage = lazy(() => import("../sources/SourcesPage"));
 /** Shows the sign-in page until someone is signed in, then the page of the address. */
 export function App() {
   const who = useWho();
+  const { pathname } = useLocation();
   if (who.isPending) {
     return (
       <Center minH="100vh">
@@ -39,24 +41,26 @@ export function App() {
   }
   return (
     <Shell who={who.data}>
-      <Suspense fallback={<Spinner aria-label="Loading" />}>
-        <Routes>
-          <Route path="/ask" element={<AskPage />} />
-          <Route path="/model" element={<ModelPage />} />
-          <Route path="/mine" element={<OwnQuestions who={who.data} />} />
-          {isAuthor(who.data) && (
-            <>
-              <Route path="/draft/:section?/:item?" element={<DraftPage />} />
-              <Route path="/gaps" element={<GapsPage />} />
-              <Route path="/log" element={<LogPage />} />
-              <Route path="/health" element={<HealthPage />} />
-              <Route path="/use" element={<UsagePage />} />
-              <Route path="/sources" element={<SourcesPage />} />
-            </>
-          )}
-          <Route path="*" element={<Navigate to="/ask" replace />} />
-        </Routes>
-      </Suspense>
+      <Fence key={pathname}>
+        <Suspense fallback={<Spinner aria-label="Loading" />}>
+          <Routes>
+            <Route path="/ask" element={<AskPage />} />
+            <Route path="/model" element={<ModelPage />} />
+            <Route path="/mine" element={<OwnQuestions who={who.data} />} />
+            {isAuthor(who.data) && (
+              <>
+                <Route path="/draft/:section?/:item?" element={<DraftPage />} />
+                <Route path="/gaps" element={<GapsPage />} />
+                <Route path="/log" element={<LogPage />} />
+                <Route path="/health" element={<HealthPage />} />
+                <Route path="/use" element={<UsagePage />} />
+                <Route path="/sources" element={<SourcesPage />} />
+              </>
+            )}
+            <Route path="*" element={<Navigate to="/ask" replace />} />
+          </Routes>
+        </Suspense>
+      </Fence>
     </Shell>
   );
 }

@@ -149,6 +149,9 @@ class DraftsOverHttpTest {
   void anEditChangesItsLineAndNoOther() {
     Map<String, String> files = published("edited_huts");
     JsonNode draft = author.get("/api/models/edited_huts/draft").json();
+    JsonNode calendar = draft.path("calendar");
+    assertEquals("NOVEMBER", calendar.path("yearStarts").asString());
+    assertEquals("JUNE", calendar.path("seasons").path("summer").path("first").asString());
     JsonNode edited =
         change(
                 "edited_huts",

@@ -1,0 +1,71 @@
+import { AxeBuilder } from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+
+const PASSWORD = process.env.ROPEBRIDGE_PASSWORD ?? "";
+
+/** Every page, and what must be there before it is looked at; a heading, where nothing is said. */
+const PAGES: [string, string][] = [
+  ["/ask?model=huts", "To begin with"],
+  ["/ask?model=huts&q=guest nights by valley this year", "Is this right?"],
+  ["/ask?model=huts&q=revenue and guest nights by month in 2025", "Is this right?"],
+  ["/ask?model=huts&q=carbon emissions by valley", "Ask the author"],
+  ["/ask?model=huts&q=stays in quill", "Which is meant?"],
+  ["/ask?model=huts&q=what does occupancy mean", "Is this right?"],
+  ["/model?model=huts", "Metrics"],
+  ["/draft?model=huts", ""],
+  ["/draft/tables?model=huts", ""],
+  ["/draft/tables/stays?model=huts", ""],
+  ["/draft/links?model=huts", ""],
+  ["/draft/metrics?model=huts", ""],
+  ["/draft/words?model=huts", ""],
+  ["/draft/calendar?model=huts", ""],
+  ["/draft/questions?model=huts", ""],
+  ["/draft/try?model=huts", ""],
+  ["/draft/publish?model=huts", ""],
+  ["/draft/editions?model=huts", ""],
+  ["/draft/files?model=huts", ""],
+  ["/gaps?model=huts", "Cause"],
+  ["/use", "Questions by week"],
+  ["/log?model=huts", "What became of it"],
+  ["/health?model=huts", "Check now"],
+  ["/sources", ""],
+  ["/mine", "My questions"],
+];
+
+async function faults(page: Page): Promise<string[]> {
+  const found = await new AxeBuilder({ page }).analyze();
+  return found.violations
+    .filter((v) => v.impact === "serious" || v.impact === "critical")
+    .flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.target.join(" ")} ${n.failureSummary ?? ""}`));
+}
+
+test("no page has a serious fault for people with other abilities, light or dark", async ({
+  browser,
+}) => {
+  test.setTimeout(600_000);
+  const page = await (await browser.newContext()).newPage();
+  const all: Record<string, string[]> = {};
+  const look = async (name: string) => {
+    for (const colorScheme of ["light", "dark"] as const) {
+      await page.emulateMedia({ colorScheme });
+      const here = await faults(page);
+      if (here.length > 0) all[`${name}, ${colorScheme}`] = here;
+    }
+  };
+  await page.goto("/");
+  await expect(page.getByLabel("Name")).toBeVisible();
+  await look("sign in");
+  await page.getByLabel("Name").fill("mira");
+  await page.getByLabel("Password").fill(PASSWORD);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("navigation", { name: "Pages" })).toBeVisible();
+  for (const [address, there] of PAGES) {
+    await page.goto(address);
+    const text = there === "" ? page.getByRole("heading") : page.getByText(there);
+    await expect(text.first()).toBeVisible();
+    await expect(page.getByLabel("Loading")).toHaveCount(0);
+    await expect(page.getByText("This page broke")).toHaveCount(0);
+    await look(address);
+  }
+  expect(all).toEqual({});
+});
