@@ -48,6 +48,8 @@ test("no page has a serious fault for people with other abilities, light or dark
   const look = async (name: string) => {
     for (const colorScheme of ["light", "dark"] as const) {
       await page.emulateMedia({ colorScheme });
+      // Colours fade into each other.
+      await page.waitForTimeout(500);
       const here = await faults(page);
       if (here.length > 0) all[`${name}, ${colorScheme}`] = here;
     }

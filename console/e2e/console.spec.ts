@@ -33,7 +33,8 @@ test("a question gets its table, chart, restatement and SQL", async ({ page }) =
     page.getByRole("heading", { name: "guest nights by valley this year" }),
   ).toBeVisible();
   await expect(page.getByRole("cell", { name: "Harrowmere" })).toBeVisible();
-  await expect(page.getByRole("row")).toHaveCount(6);
+  await expect(page.getByRole("row")).toHaveCount(7);
+  await expect(page.getByRole("row", { name: /^Total 164,986/ })).toBeVisible();
   await expect(page.locator("canvas")).toBeVisible();
   await expect(page.getByText("The period is not over; today is 18 October 2026.")).toBeVisible();
   await page.getByRole("button", { name: "How it was computed" }).click();
@@ -125,6 +126,21 @@ test("rows are sorted, and a group is gone on with", async ({ page }) => {
   await expect(
     page.getByRole("heading", { name: "revenue by valley for valley Quill, this year" }),
   ).toBeVisible();
+});
+
+test("the rows behind a number are listed and paged through", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "number of stays in Ossel in June 2026");
+  await page
+    .getByRole("group", { name: "Rows behind it" })
+    .getByRole("button", { name: "stays" })
+    .click();
+  await expect(page.getByRole("heading", { name: /^list of stays/ })).toBeVisible();
+  await expect(page.getByText(/^Rows 1 to 100 of/)).toBeVisible();
+  await page.getByRole("button", { name: "Rows after" }).click();
+  await expect(page.getByText(/^Rows 101 to/)).toBeVisible();
+  await page.getByRole("button", { name: "arrival date" }).click();
+  await expect(page.getByText(/^Rows 1 to 100 of/)).toBeVisible();
 });
 
 test("an answer says what its numbers mean", async ({ page }) => {

@@ -1,8 +1,11 @@
-import { Button, Table } from "@chakra-ui/react";
+import { Button, HStack, Stack, Table, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Answer, AnswerColumn } from "../rest/client";
 import { cellText, headingText } from "./cells";
 import { goOnWith, sorted, type Sorting } from "./rows";
+
+/** As many rows as a browser draws without a pause. */
+const ROWS_OF_A_PAGE = 100;
 
 interface AnswerTableProps {
   answer: Answer;
@@ -13,65 +16,114 @@ interface AnswerTableProps {
 /** The rows of an answer. Also what screen readers get in place of a chart. */
 export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
   const [sorting, setSorting] = useState<Sorting>();
-  const rows = sorted(answer.rows, sorting);
+  const [page, setPage] = useState(0);
+  const all = sorted(answer.rows, sorting);
+  const pages = Math.ceil(all.length / ROWS_OF_A_PAGE);
+  const first = Math.min(page, Math.max(pages - 1, 0)) * ROWS_OF_A_PAGE;
+  const rows = all.slice(first, first + ROWS_OF_A_PAGE);
   return (
-    <Table.ScrollArea maxH="96" borderWidth="1px" rounded="md">
-      <Table.Root size="sm" stickyHeader tabIndex={0}>
-        <Table.Caption srOnly>{answer.restatement}</Table.Caption>
-        <Table.Header>
-          <Table.Row>
-            {answer.columns.map((c, i) => (
-              <Heading
-                key={c.name}
-                column={c}
-                descending={sorting?.column === i ? sorting.descending : undefined}
-                onSort={() =>
-                  setSorting({
-                    column: i,
-                    descending: sorting?.column === i ? !sorting.descending : c.kind === "number",
-                  })
-                }
-              />
+    <Stack gap="2">
+      <Table.ScrollArea maxH="96" borderWidth="1px" rounded="md">
+        <Table.Root size="sm" stickyHeader tabIndex={0}>
+          <Table.Caption srOnly>{answer.restatement}</Table.Caption>
+          <Table.Header>
+            <Table.Row>
+              {answer.columns.map((c, i) => (
+                <Heading
+                  key={c.name}
+                  column={c}
+                  descending={sorting?.column === i ? sorting.descending : undefined}
+                  onSort={() => {
+                    setPage(0);
+                    setSorting({
+                      column: i,
+                      descending: sorting?.column === i ? !sorting.descending : c.kind === "number",
+                    });
+                  }}
+                />
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {rows.map((row, i) => (
+              <Table.Row key={first + i}>
+                {answer.columns.map((c, j) => {
+                  const only = goOnWith(c, row[j]);
+                  return (
+                    <Table.Cell
+                      key={c.name}
+                      textAlign={c.kind === "number" ? "end" : "start"}
+                      fontVariantNumeric="tabular-nums"
+                    >
+                      {onOnly && only ? (
+                        <Button
+                          variant="plain"
+                          size="sm"
+                          h="auto"
+                          p="0"
+                          minW="0"
+                          fontWeight="normal"
+                          color="fg"
+                          _hover={{ textDecoration: "underline" }}
+                          title={`Go on: ${only}`}
+                          onClick={() => onOnly(only)}
+                        >
+                          {cellText(row[j], c)}
+                        </Button>
+                      ) : (
+                        cellText(row[j], c)
+                      )}
+                    </Table.Cell>
+                  );
+                })}
+              </Table.Row>
             ))}
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {rows.map((row, i) => (
-            <Table.Row key={i}>
-              {answer.columns.map((c, j) => {
-                const only = goOnWith(c, row[j]);
-                return (
+          </Table.Body>
+          {answer.totals.length > 0 && (
+            <Table.Footer>
+              <Table.Row fontWeight="medium">
+                {answer.columns.map((c, i) => (
                   <Table.Cell
                     key={c.name}
                     textAlign={c.kind === "number" ? "end" : "start"}
                     fontVariantNumeric="tabular-nums"
                   >
-                    {onOnly && only ? (
-                      <Button
-                        variant="plain"
-                        size="sm"
-                        h="auto"
-                        p="0"
-                        minW="0"
-                        fontWeight="normal"
-                        color="fg"
-                        _hover={{ textDecoration: "underline" }}
-                        title={`Go on: ${only}`}
-                        onClick={() => onOnly(only)}
-                      >
-                        {cellText(row[j], c)}
-                      </Button>
-                    ) : (
-                      cellText(row[j], c)
-                    )}
+                    {i === 0
+                      ? "Total"
+                      : answer.totals[i] == null
+                        ? ""
+                        : cellText(answer.totals[i], c)}
                   </Table.Cell>
-                );
-              })}
-            </Table.Row>
-          ))}
-        </Table.Body>
-      </Table.Root>
-    </Table.ScrollArea>
+                ))}
+              </Table.Row>
+            </Table.Footer>
+          )}
+        </Table.Root>
+      </Table.ScrollArea>
+      {pages > 1 && (
+        <HStack textStyle="sm" color="fg.muted">
+          <Button
+            size="xs"
+            variant="outline"
+            disabled={first === 0}
+            onClick={() => setPage(first / ROWS_OF_A_PAGE - 1)}
+          >
+            Rows before
+          </Button>
+          <Text role="status">
+            Rows {first + 1} to {first + rows.length} of {all.length.toLocaleString("en-GB")}
+          </Text>
+          <Button
+            size="xs"
+            variant="outline"
+            disabled={first + rows.length >= all.length}
+            onClick={() => setPage(first / ROWS_OF_A_PAGE + 1)}
+          >
+            Rows after
+          </Button>
+        </HStack>
+      )}
+    </Stack>
   );
 }
 

@@ -143,29 +143,43 @@ function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
             </List.Root>
           )}
         </Card.Body>
-        {answer.next.length > 0 && (
-          <Card.Footer>
-            <Wrap gap="2" align="center" role="group" aria-label="Go on">
-              <Text textStyle="sm" color="fg.muted">
-                Go on:
-              </Text>
-              {answer.next.map((n) => (
-                <Button
-                  key={n.question}
-                  size="xs"
-                  variant="surface"
-                  title={n.question}
-                  onClick={() => onPick(n.question)}
-                >
-                  {n.label}
-                </Button>
-              ))}
-            </Wrap>
+        {answer.next.length + answer.behind.length > 0 && (
+          <Card.Footer flexWrap="wrap" gap="4">
+            <Questions name="Go on" questions={answer.next} onPick={onPick} />
+            <Questions name="Rows behind it" questions={answer.behind} onPick={onPick} />
           </Card.Footer>
         )}
       </Card.Root>
       <SqlPanel answer={answer} />
     </>
+  );
+}
+
+interface QuestionsProps {
+  name: string;
+  questions: Answer["next"];
+  onPick: (question: string) => void;
+}
+
+function Questions({ name, questions, onPick }: QuestionsProps) {
+  if (questions.length === 0) return null;
+  return (
+    <Wrap gap="2" align="center" role="group" aria-label={name}>
+      <Text textStyle="sm" color="fg.muted">
+        {name}:
+      </Text>
+      {questions.map((n) => (
+        <Button
+          key={n.question}
+          size="xs"
+          variant="surface"
+          title={n.question}
+          onClick={() => onPick(n.question)}
+        >
+          {n.label}
+        </Button>
+      ))}
+    </Wrap>
   );
 }
 

@@ -1151,6 +1151,7 @@ export interface components {
         };
         AnswerPart: {
             alternatives: components["schemas"]["AlternativePart"][];
+            behind: components["schemas"]["Next"][];
             chart: {
                 [key: string]: unknown;
             };
@@ -1180,6 +1181,7 @@ export interface components {
             status: string;
             suggestions: string[];
             thread: components["schemas"]["Kept"];
+            totals: unknown[];
             trail: components["schemas"]["StepPart"][];
             unread: string[];
             words: components["schemas"]["WordPart"][];

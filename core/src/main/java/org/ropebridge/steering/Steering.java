@@ -12,9 +12,14 @@ import org.ropebridge.reading.QuestionReader;
  * @param next what could be asked after an answer
  * @param completions what a text could become
  * @param items what words could mean
+ * @param behind the rows that numbers are computed over
  */
 public record Steering(
-    Handles handles, NextQuestions next, Completions completions, ItemFinder items) {
+    Handles handles,
+    NextQuestions next,
+    Completions completions,
+    ItemFinder items,
+    RowsBehind behind) {
 
   /**
    * Learns a model.
@@ -28,6 +33,7 @@ public record Steering(
         new Handles(parts, reader.restatement()),
         new NextQuestions(parts, reader.restatement()),
         new Completions(parts, values, reader),
-        new ItemFinder(model, values));
+        new ItemFinder(model, values),
+        new RowsBehind(model, reader));
   }
 }

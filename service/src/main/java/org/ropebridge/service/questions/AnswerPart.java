@@ -25,12 +25,14 @@ import org.ropebridge.steering.NextQuestions;
  * @param reason why it is not answered in full; empty when it is
  * @param plan what was computed; null without one
  * @param rows in the order of the columns
+ * @param totals what each column adds up to, null where it does not; empty when nothing does
  * @param sql the statement with its parameters as {@code ?}; empty when only read
  * @param readableSql the statement with its parameters filled in
  * @param chart a Vega-Lite specification; null when a number or a table says it better
  * @param parts what the plan is made of, in the words of the restatement
  * @param narrative what the rows tell, each sentence with the shortest voice that tells it
  * @param next questions that make sense after this answer
+ * @param behind questions that list the rows which the numbers are computed over
  * @param definitions what the metrics and conditions of the plan mean
  * @param alternatives what the question may mean
  * @param suggestions questions that the model covers
@@ -53,6 +55,7 @@ public record AnswerPart(
     Plan plan,
     List<AnswerColumn> columns,
     List<List<Object>> rows,
+    List<Object> totals,
     String sql,
     String readableSql,
     List<Object> parameters,
@@ -60,6 +63,7 @@ public record AnswerPart(
     List<PlanPart> parts,
     List<SentencePart> narrative,
     List<NextQuestions.Next> next,
+    List<NextQuestions.Next> behind,
     List<Definitions.Definition> definitions,
     List<NoticePart> notices,
     List<AlternativePart> alternatives,

@@ -15,6 +15,7 @@ import org.ropebridge.answer.Explanations;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.answer.Rows;
+import org.ropebridge.answer.Totals;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
@@ -43,6 +44,7 @@ import org.ropebridge.sql.NotAllowed;
 import org.ropebridge.sql.SampleSql;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.steering.Handles;
+import org.ropebridge.steering.NextQuestions;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -560,6 +562,7 @@ public class Asking {
             .map(q -> q.columns().stream().map(AnswerPart.AnswerColumn::of).toList())
             .orElse(List.of()),
         rows,
+        query.flatMap(q -> reading.plan().map(p -> totals(engine, p, q, rows))).orElse(List.of()),
         query.map(SqlQuery::text).orElse(""),
         query.map(SqlQuery::readable).orElse(""),
         query.map(q -> q.parameters().stream().map(Asking::plain).toList()).orElse(List.of()),
@@ -574,6 +577,7 @@ public class Asking {
         query
             .flatMap(q -> reading.plan().map(p -> engine.steering().next().after(p, rows.size())))
             .orElse(List.of()),
+        query.flatMap(q -> reading.plan()).map(p -> behind(engine, p)).orElse(List.of()),
         explained
             .map(Explanations.Explained::definitions)
             .or(() -> reading.plan().map(engine.definitions()::of))
@@ -594,10 +598,23 @@ public class Asking {
         engine.edition());
   }
 
+  /** Rows are not listed to those who must not tell them apart. */
+  private static List<NextQuestions.Next> behind(Engine engine, Plan plan) {
+    return engine.access().groupSizes().isEmpty() ? engine.steering().behind().of(plan) : List.of();
+  }
+
+  private static List<Object> totals(
+      Engine engine, Plan plan, SqlQuery query, List<List<Object>> rows) {
+    return Totals.of(plan, rows, isWhole(query, rows), engine.access().model());
+  }
+
+  private static boolean isWhole(SqlQuery query, List<List<Object>> rows) {
+    return rows.size() < query.rowLimit();
+  }
+
   private static List<AnswerPart.SentencePart> narrative(
       Engine engine, Plan plan, SqlQuery query, List<List<Object>> rows) {
-    boolean whole = rows.size() < query.rowLimit();
-    return engine.narrative().of(plan, query.columns(), rows, whole).stream()
+    return engine.narrative().of(plan, query.columns(), rows, isWhole(query, rows)).stream()
         .map(AnswerPart.SentencePart::of)
         .toList();
   }
