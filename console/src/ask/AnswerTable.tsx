@@ -81,7 +81,7 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
           </Table.Body>
           {answer.totals.length > 0 && (
             <Table.Footer>
-              <Table.Row fontWeight="medium">
+              <Table.Row fontWeight="semibold">
                 {answer.columns.map((c, i) => (
                   <Table.Cell
                     key={c.name}

@@ -2,27 +2,15 @@ package org.ropebridge.service.questions;
 
 import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import org.ropebridge.answer.Charts;
-import org.ropebridge.answer.Explanations;
-import org.ropebridge.answer.Notice;
-import org.ropebridge.answer.Notices;
 import org.ropebridge.answer.Rows;
-import org.ropebridge.answer.Totals;
-import org.ropebridge.model.Model;
-import org.ropebridge.plan.Filter;
-import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.UsedItems;
-import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.QuestionReader;
@@ -40,11 +28,8 @@ import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.sources.Statements;
 import org.ropebridge.service.threads.Asked;
 import org.ropebridge.service.threads.ThreadService;
-import org.ropebridge.sql.NotAllowed;
-import org.ropebridge.sql.SampleSql;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.steering.Handles;
-import org.ropebridge.steering.NextQuestions;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -52,17 +37,14 @@ import org.springframework.stereotype.Service;
 /** Takes a question through all its steps. */
 @Service
 public class Asking {
-  /** Trying each costs a statement. */
-  private static final int MOST_LIMITS_TRIED = 4;
-
   /** In the log, of a question that was read and could not be computed. */
   private static final String FAILED = "failed";
 
   private final Engines engines;
-  private final Statements statements;
+  private final Computing computing;
+  private final AnswerParts parts;
   private final ThreadService threads;
   private final QuestionLog log;
-  private final NotInData notInData;
   private final OwnWords ownWords;
   private final ApplicationEventPublisher events;
   private final MeterRegistry meters;
@@ -70,40 +52,23 @@ public class Asking {
 
   Asking(
       Engines engines,
-      Statements statements,
+      Computing computing,
+      AnswerParts parts,
       ThreadService threads,
       QuestionLog log,
-      NotInData notInData,
       OwnWords ownWords,
       ApplicationEventPublisher events,
       MeterRegistry meters,
       Settings settings) {
     this.engines = engines;
-    this.statements = statements;
+    this.computing = computing;
+    this.parts = parts;
     this.threads = threads;
     this.log = log;
-    this.notInData = notInData;
     this.ownWords = ownWords;
     this.events = events;
     this.meters = meters;
     this.settings = settings;
-  }
-
-  /** Times the steps of one question. */
-  private static final class Trail {
-    private static final double NANOS = 1_000_000.0;
-    private final List<AnswerPart.StepPart> steps = new ArrayList<>();
-    private long since = System.nanoTime();
-
-    double milliseconds() {
-      return steps.stream().mapToDouble(AnswerPart.StepPart::milliseconds).sum();
-    }
-
-    void done(String step) {
-      long now = System.nanoTime();
-      steps.add(new AnswerPart.StepPart(step, Math.round((now - since) / NANOS * 1000) / 1000.0));
-      since = now;
-    }
   }
 
   /**
@@ -130,7 +95,7 @@ public class Asking {
     trail.done("model");
     Reading reading = reading(engine, question);
     trail.done("reading");
-    return withoutRows(new Answering(engine, reading, trail, question.explain(), null, null));
+    return parts.withoutRows(new Answering(engine, reading, trail, question.explain(), null, null));
   }
 
   /** Reads a whole question by an engine that is not the published one. */
@@ -138,7 +103,7 @@ public class Asking {
     Trail trail = new Trail();
     Reading reading = engine.reader().read(question);
     trail.done("reading");
-    return withoutRows(new Answering(engine, reading, trail, false, null, null));
+    return parts.withoutRows(new Answering(engine, reading, trail, false, null, null));
   }
 
   private Reading reading(Engine engine, Question question) {
@@ -192,7 +157,7 @@ public class Asking {
     String leansOn = reading.followUp().isPresent() ? before.get(0) : "";
     try {
       AnswerPart answer = answer(answering, question.account().name(), running, read);
-      keep(question, answering, at, leansOn, status(reading), answer.rows().size());
+      keep(question, answering, at, leansOn, answering.status(), answer.rows().size());
       return answer;
     } catch (Problem e) {
       keep(question, answering, at, leansOn, FAILED, 0);
@@ -266,18 +231,13 @@ public class Asking {
 
   private ThreadService.Kept keep(
       Engine engine, Question question, ThreadService.Place place, Reading reading) {
-    String status = status(reading);
+    String status = Answering.status(reading);
     String restatement = reading.plan().flatMap(p -> reading.restatement()).orElse("");
     return threads.keep(
         question.account(),
         question.model(),
         place,
         new Asked(question.text(), status, restatement, engine.edition()));
-  }
-
-  private static String status(Reading reading) {
-    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
-    return startsAgain ? Asked.STARTED_AGAIN : reading.status().name().toLowerCase(Locale.ROOT);
   }
 
   /** Answers a question of a thread anew: what it meant when it was asked, over today's data. */
@@ -297,49 +257,14 @@ public class Asking {
     return answer(answering, account.name(), new Running(), asRead -> {});
   }
 
-  /** What an answer is made of besides its rows. */
-  private record Answering(
-      Engine engine,
-      Reading reading,
-      Trail trail,
-      boolean explain,
-      ThreadService.Kept kept,
-      UUID logged) {}
-
-  private AnswerPart withoutRows(Answering answering) {
-    return part(answering, Optional.empty(), List.of(), List.of());
-  }
-
   private AnswerPart answer(
       Answering answering, String asker, Running running, Consumer<Supplier<AnswerPart>> read) {
-    Engine engine = answering.engine();
     Reading reading = answering.reading();
     if (reading.plan().isEmpty() && reading.sql().isEmpty()) {
-      return withoutRows(answering);
+      return parts.withoutRows(answering);
     }
-    read.accept(() -> withoutRows(answering));
-    if (reading.sql().isPresent()) {
-      return bySql(answering, asker, running);
-    }
-    Trail trail = answering.trail();
-    Plan plan = reading.plan().get();
-    int shownRows = engine.access().model().preferences().rowsShown();
-    SqlQuery query = sql(engine, plan, shownRows);
-    trail.done("sql");
-    List<List<Object>> rows = rows(engine, plan, query, asker, running);
-    trail.done("warehouse");
-    List<Notice> told = new ArrayList<>(engine.notices().of(reading, query, rows));
-    if (Notices.isNothing(plan, rows)) {
-      List<Filter> emptying = emptying(engine, plan, asker, running);
-      if (!emptying.isEmpty()) {
-        told.add(engine.notices().emptied(emptying));
-      }
-    }
-    List<AnswerPart.NoticePart> notices = told.stream().map(AnswerPart.NoticePart::of).toList();
-    List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
-    List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
-    trail.done("answer");
-    return part(answering, Optional.of(query), shown, notices);
+    read.accept(() -> parts.withoutRows(answering));
+    return parts.of(answering, computing.compute(answering, asker, running));
   }
 
   /**
@@ -359,8 +284,9 @@ public class Asking {
               : reading.reason());
     }
     Plan plan = reading.plan().get();
-    SqlQuery query = sql(engine, plan, settings.warehouse().exportedRows());
-    List<List<Object>> rows = rows(engine, plan, query, question.account().name(), new Running());
+    SqlQuery query = Computing.sql(engine, plan, settings.warehouse().exportedRows());
+    List<List<Object>> rows =
+        computing.rows(engine, plan, query, question.account().name(), new Running());
     if (rows.size() > query.rowLimit()) {
       throw new Problem(
           HttpStatus.UNPROCESSABLE_CONTENT,
@@ -368,7 +294,7 @@ public class Asking {
           "There are more than "
               + query.rowLimit()
               + " rows, the most that are let out at once. "
-              + howToNarrow(plan));
+              + Computing.howToNarrow(plan));
     }
     return new Exports.Table(
         reading.restatement().orElseThrow(),
@@ -410,221 +336,5 @@ public class Asking {
         reading.unread(),
         reading.followUp().isPresent(),
         engine.steering().completions().of(reading, before));
-  }
-
-  /** The limits without any one of which an empty answer would hold something. */
-  private List<Filter> emptying(Engine engine, Plan plan, String asker, Running running) {
-    boolean comparesTimes = plan.measures().stream().anyMatch(Measure.Compared.class::isInstance);
-    List<Filter> emptying = new ArrayList<>();
-    for (Filter filter : plan.filters()) {
-      boolean needed = comparesTimes && filter instanceof Filter.InPeriod;
-      if (needed || plan.filters().size() > MOST_LIMITS_TRIED) {
-        continue;
-      }
-      Plan less = plan.withFilters(plan.filters().stream().filter(f -> !f.equals(filter)).toList());
-      SqlQuery query = sql(engine, less, 1);
-      if (!Notices.isNothing(less, rows(engine, less, query, asker, running))) {
-        emptying.add(filter);
-      }
-    }
-    return emptying;
-  }
-
-  /** Answers by the SQL that the author wrote for the question. */
-  private AnswerPart bySql(Answering answering, String asker, Running running) {
-    Engine engine = answering.engine();
-    Reading reading = answering.reading();
-    Trail trail = answering.trail();
-    AuthorSql sql = reading.sql().orElseThrow();
-    Model model = engine.access().model();
-    SqlQuery query = SampleSql.write(sql.sample(), sql.values(), model);
-    List<String> names = SampleSql.columns(sql.sample());
-    trail.done("sql");
-    Statements.Task task =
-        new Statements.Task(
-            SampleSql.source(sql.sample(), model),
-            query.text(),
-            query.parameters(),
-            names.size(),
-            query.rowLimit() + 1);
-    List<List<Object>> rows = rows(task, asker, running, "Tell the author of the sample question.");
-    trail.done("warehouse");
-    List<AnswerPart.NoticePart> notices =
-        engine.notices().ofAuthorSql(reading, query, rows).stream()
-            .map(AnswerPart.NoticePart::of)
-            .toList();
-    List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
-    SqlQuery withColumns =
-        new SqlQuery(
-            query.text(),
-            query.parameters(),
-            query.readable(),
-            Rows.columns(names, cut),
-            query.rowLimit());
-    trail.done("answer");
-    return part(answering, Optional.of(withColumns), Rows.shown(cut), notices);
-  }
-
-  private static SqlQuery sql(Engine engine, Plan plan, int rowLimit) {
-    try {
-      return engine.writer().write(plan, rowLimit);
-    } catch (NotAllowed e) {
-      throw new Problem(HttpStatus.FORBIDDEN, "groups-only", e.getMessage());
-    }
-  }
-
-  private List<List<Object>> rows(
-      Engine engine, Plan plan, SqlQuery query, String asker, Running running) {
-    Statements.Task task =
-        new Statements.Task(
-            source(engine, plan),
-            query.text(),
-            query.parameters(),
-            query.columns().size(),
-            query.rowLimit() + 1);
-    return rows(task, asker, running, howToNarrow(plan));
-  }
-
-  /** The rows of a task; what would cost too much is refused with advice. */
-  private List<List<Object>> rows(
-      Statements.Task task, String asker, Running running, String advice) {
-    try {
-      return statements.answer(task, asker, running);
-    } catch (Statements.TooCostly e) {
-      throw new Problem(
-          HttpStatus.UNPROCESSABLE_CONTENT,
-          "too-costly",
-          "The warehouse expects too much work for this question ("
-              + e.getMessage()
-              + "). "
-              + advice);
-    }
-  }
-
-  private static String howToNarrow(Plan plan) {
-    if (plan.filters().stream().noneMatch(Filter.InPeriod.class::isInstance)) {
-      return "Ask for a period, for example \"last month\".";
-    } else if (plan.groupings().size() > 1) {
-      return "Ask for fewer breakdowns at once, or for a shorter period.";
-    }
-    return "Ask for a shorter period, or for one of what it is broken down by.";
-  }
-
-  /** The one source that the plan's tables live in. */
-  private static String source(Engine engine, Plan plan) {
-    List<String> sources =
-        MeasureTables.of(plan, engine.access().model()).stream()
-            .map(t -> engine.access().model().table(t).source())
-            .distinct()
-            .toList();
-    if (sources.size() != 1) {
-      throw new Problem(
-          HttpStatus.UNPROCESSABLE_CONTENT,
-          "several-sources",
-          "This question needs several sources ("
-              + String.join(", ", sources)
-              + "), and one answer comes from one source. Ask for one of them.");
-    }
-    return sources.get(0);
-  }
-
-  /** Why a question is not answered in full, and what its author says to that. */
-  private String reason(Engine engine, Reading reading) {
-    return notInData
-        .sentence(engine.model(), Proposals.unreadStretches(reading))
-        .map(s -> (reading.reason() + " " + s).strip())
-        .orElse(reading.reason());
-  }
-
-  private AnswerPart part(
-      Answering answering,
-      Optional<SqlQuery> query,
-      List<List<Object>> rows,
-      List<AnswerPart.NoticePart> notices) {
-    Engine engine = answering.engine();
-    Reading reading = answering.reading();
-    Optional<Explanations.Explained> explained = reading.about().map(engine.explanations()::of);
-    boolean list =
-        reading.plan().filter(p -> p.picture().isEmpty() && isBestAsTable(p)).isPresent();
-    Optional<Map<String, Object>> chart =
-        (list ? Optional.<SqlQuery>empty() : query)
-            .flatMap(
-                q -> Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
-    return new AnswerPart(
-        reading.question(),
-        status(reading),
-        reading.restatement().orElse(""),
-        reason(engine, reading),
-        reading.words().stream().map(AnswerPart.WordPart::of).toList(),
-        reading.unread(),
-        reading.plan().orElse(null),
-        query
-            .map(q -> q.columns().stream().map(AnswerPart.AnswerColumn::of).toList())
-            .orElse(List.of()),
-        rows,
-        query.flatMap(q -> reading.plan().map(p -> totals(engine, p, q, rows))).orElse(List.of()),
-        query.map(SqlQuery::text).orElse(""),
-        query.map(SqlQuery::readable).orElse(""),
-        query.map(q -> q.parameters().stream().map(Asking::plain).toList()).orElse(List.of()),
-        chart.orElse(null),
-        reading.plan().stream()
-            .flatMap(p -> engine.steering().handles().of(p).stream())
-            .map(AnswerPart.PlanPart::of)
-            .toList(),
-        query
-            .flatMap(q -> reading.plan().map(p -> narrative(engine, p, q, rows)))
-            .orElse(List.of()),
-        query
-            .flatMap(q -> reading.plan().map(p -> engine.steering().next().after(p, rows.size())))
-            .orElse(List.of()),
-        query.flatMap(q -> reading.plan()).map(p -> behind(engine, p)).orElse(List.of()),
-        explained
-            .map(Explanations.Explained::definitions)
-            .or(() -> reading.plan().map(engine.definitions()::of))
-            .orElse(List.of()),
-        notices,
-        reading.choices().stream()
-            .map(c -> new AnswerPart.AlternativePart(c.restatement()))
-            .toList(),
-        explained.map(Explanations.Explained::questions).orElse(reading.suggestions()),
-        engine.proposed(reading),
-        answering.trail().steps,
-        answering.explain() ? reading.explanation() : null,
-        reading.followUp().filter(f -> !f.startsAgain()).orElse(null),
-        explained.map(e -> new AnswerPart.ExplainedPart(e.title(), e.sentences())).orElse(null),
-        answering.kept(),
-        answering.logged(),
-        engine.model(),
-        engine.edition());
-  }
-
-  /** Rows are not listed to those who must not tell them apart. */
-  private static List<NextQuestions.Next> behind(Engine engine, Plan plan) {
-    return engine.access().groupSizes().isEmpty() ? engine.steering().behind().of(plan) : List.of();
-  }
-
-  private static List<Object> totals(
-      Engine engine, Plan plan, SqlQuery query, List<List<Object>> rows) {
-    return Totals.of(plan, rows, isWhole(query, rows), engine.access().model());
-  }
-
-  private static boolean isWhole(SqlQuery query, List<List<Object>> rows) {
-    return rows.size() < query.rowLimit();
-  }
-
-  private static List<AnswerPart.SentencePart> narrative(
-      Engine engine, Plan plan, SqlQuery query, List<List<Object>> rows) {
-    return engine.narrative().of(plan, query.columns(), rows, isWhole(query, rows)).stream()
-        .map(AnswerPart.SentencePart::of)
-        .toList();
-  }
-
-  /** Lists of rows, and the first few of each group, are read and not compared by length. */
-  private static boolean isBestAsTable(Plan plan) {
-    return plan.listing().isPresent() || plan.ranking().flatMap(Plan.Ranking::within).isPresent();
-  }
-
-  private static Object plain(Object parameter) {
-    return parameter instanceof Number ? parameter : parameter.toString();
   }
 }
