@@ -48,6 +48,47 @@ final class Chooser {
     return wordUses.of(sequence, parsed);
   }
 
+  /** What became of the words of a question that follows a sample: its slots, and the rest. */
+  List<Reading.WordUse> alike(String question, Analogies.Followed followed, Parser.Parsed parsed) {
+    List<Reading.WordUse> uses = new ArrayList<>();
+    int[] sample = null;
+    for (Reading.WordUse use : wordUses.of(followed.sequence(), parsed)) {
+      boolean inSlot =
+          followed.slots().stream()
+              .anyMatch(
+                  s ->
+                      parsed.tokens().get(s[0]).start() <= use.start()
+                          && use.end() <= parsed.tokens().get(s[1] - 1).end());
+      boolean isSign = use.text().codePoints().noneMatch(Character::isLetterOrDigit);
+      if (inSlot || isSign) {
+        sample = closed(question, sample, followed, uses);
+        uses.add(use);
+      } else {
+        sample = new int[] {sample == null ? use.start() : sample[0], use.end()};
+      }
+    }
+    closed(question, sample, followed, uses);
+    return uses;
+  }
+
+  private static int[] closed(
+      String question, int[] sample, Analogies.Followed followed, List<Reading.WordUse> uses) {
+    if (sample != null) {
+      String text = question.substring(sample[0], sample[1]);
+      String ask = followed.sample().ask();
+      uses.add(new Reading.WordUse(sample[0], sample[1], text, "sample", ask, "alike"));
+    }
+    return null;
+  }
+
+  /** What is told of a question that follows a sample. */
+  List<Assumption> followed(Analogies.Followed followed, Parser.Parsed parsed) {
+    List<Assumption> assumptions = new ArrayList<>();
+    assumptions.add(new Assumption.FollowedSample(followed.sample().ask()));
+    assumptions.addAll(wordUses.spellings(followed.sequence(), parsed.tokens()));
+    return assumptions;
+  }
+
   /** The candidates that are about as good as one. */
   private static List<Candidate> near(Candidate best, List<Candidate> candidates) {
     return candidates.stream()

@@ -43,6 +43,7 @@ public final class QuestionReader {
   private final Candidates candidates;
   private final Chooser chooser;
   private final Map<String, SampleQuestion> samples;
+  private final Analogies analogies;
   private final Suggestions suggestions;
   private final FollowUpReader followUps;
   private final SqlSamples sqlSamples;
@@ -75,9 +76,17 @@ public final class QuestionReader {
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())
         .forEach(q -> samples.putIfAbsent(SampleQuestions.key(q.ask()), q));
     this.sqlSamples = new SqlSamples(model, lexicon);
+    this.analogies = new Analogies(vocabulary, check);
     this.aboutReader = new AboutReader(model, lexicon, vocabulary);
     this.suggestions = new Suggestions(model, language, this);
     this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
+    samples.values().forEach(this::learn);
+  }
+
+  private void learn(SampleQuestion sample) {
+    readPlainly(sample.means().orElseThrow())
+        .plan()
+        .ifPresent(p -> analogies.learn(sample, parser.question(Tokens.of(sample.ask())), p));
   }
 
   /** The same reader for a person who means something of their own by some words. */
@@ -93,6 +102,7 @@ public final class QuestionReader {
     this.chooser = all.chooser;
     this.samples = all.samples;
     this.sqlSamples = all.sqlSamples;
+    this.analogies = all.analogies;
     this.aboutReader = all.aboutReader.with(lexicon);
     this.suggestions = all.suggestions;
     this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
@@ -163,7 +173,7 @@ public final class QuestionReader {
     SampleQuestion sample = samples.get(SampleQuestions.key(question));
     Reading reading =
         sample == null
-            ? readPlainly(question)
+            ? alike(question).orElseGet(() -> readPlainly(question))
             : following(sample, question).orElseGet(() -> readPlainly(question));
     return reading.status() == Status.ANSWERED || reading.status() == Status.EXPLAINED
         ? reading
@@ -227,6 +237,30 @@ public final class QuestionReader {
             assumptions,
             List.of(),
             meant.explanation()));
+  }
+
+  /** The reading of a question that is a sample question but for what stands in its slots. */
+  private Optional<Reading> alike(String question) {
+    if (refusal(question).isPresent() || !analogies.mayFollow(question)) {
+      return Optional.empty();
+    }
+    Parser.Parsed parsed = parser.question(Tokens.of(question));
+    return analogies
+        .follow(parsed)
+        .map(
+            f ->
+                new Reading(
+                    question,
+                    Status.ANSWERED,
+                    Optional.of(f.plan()),
+                    Optional.of(restatement.of(f.plan())),
+                    chooser.alike(question, f, parsed),
+                    List.of(),
+                    List.of(),
+                    "",
+                    chooser.followed(f, parsed),
+                    List.of(),
+                    Reading.Explanation.NONE));
   }
 
   /** Reads a question by its words alone, without sample questions. */
