@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 /** People say what they mean by words, and choose among readings; both count for them alone. */
 @ExtendWith(RunningService.class)
 class OwnWordsOverHttpTest {
-  private static final String MODEL = "worded_huts";
+  private static final String MODEL = "own_words_huts";
   private static final String WORDS = "/api/models/" + MODEL + "/own-words";
 
   private Caller tobin;
