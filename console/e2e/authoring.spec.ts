@@ -102,9 +102,9 @@ test("from a source to an edition, and back", async ({ page }) => {
   // A sample question; its meaning is read while it is typed.
   await section(page, "Sample questions");
   await page.getByLabel("Question as people ask it").fill("what does a visit bring us");
-  await page.getByLabel("Means").fill("incomes per stay");
+  await page.getByLabel("Means", { exact: true }).fill("incomes per stay");
   await expect(page.getByText(/Read as income per stay/)).toBeVisible();
-  await page.getByLabel("Means").fill("income per stay");
+  await page.getByLabel("Means", { exact: true }).fill("income per stay");
   await page.getByRole("button", { name: "Add as agreed" }).click();
   await expect(page.getByRole("heading", { name: "what does a visit bring us" })).toBeVisible();
 
@@ -202,7 +202,7 @@ test("an author says what an answer should have meant", async ({ page }) => {
   await page.goto("/ask?model=huts&q=" + encodeURIComponent("carbon by valley"));
   await expect(page.getByRole("heading", { name: "This cannot be answered" })).toBeVisible();
   await page.getByRole("button", { name: "This should have meant something else" }).click();
-  await page.getByLabel("Means").fill("supply cost by valley");
+  await page.getByLabel("Means", { exact: true }).fill("supply cost by valley");
   await expect(page.getByText("Read as supply cost by valley")).toBeVisible();
   await page.getByRole("button", { name: "See what changes" }).click();
   await expect(page.getByText("would then be answered by supply cost by valley")).toBeVisible();
