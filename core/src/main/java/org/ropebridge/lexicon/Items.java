@@ -46,16 +46,16 @@ public final class Items {
       return Optional.empty();
     }
     String part = item.substring(dot + 1);
-    if (table.get().columns().stream().anyMatch(c -> c.name().equals(part))) {
+    if (table.get().findColumn(part).isPresent()) {
       ColumnRef column = ColumnRef.of(table.get().name(), part);
       return Optional.of(
           sign < 0
               ? new Meaning.ColumnName(column)
               : new Meaning.ValueName(column, name.substring(sign + 1)));
     }
-    return table.get().conditions().stream()
-        .filter(c -> c.name().equals(part))
-        .findFirst()
+    return table
+        .get()
+        .findCondition(part)
         .map(c -> new Meaning.ConditionName(table.get().name(), part));
   }
 

@@ -92,10 +92,10 @@ public final class Lexicon {
   /** What the author prefers among several items, by the words in the singular. */
   private final Map<String, String> meanings;
 
-  /** What one person means by words, by the words in the singular. */
-  private final Map<String, Meaning> own;
+  /** The words, in the singular, by which one person means something of their own. */
+  private final Set<String> own;
 
-  /** Those, by the stems of the words. */
+  /** What they mean, by the stems of the words. */
   private final Map<String, List<Entry>> ownEntries;
 
   private record Entry(
@@ -108,7 +108,7 @@ public final class Lexicon {
     this.slips = new Slips();
     this.nameWords = new HashMap<>();
     this.meanings = new HashMap<>();
-    this.own = Map.of();
+    this.own = Set.of();
     this.ownEntries = Map.of();
     model.preferences().meanings().forEach((w, item) -> meanings.put(singular(w), item));
     vocabulary
@@ -138,13 +138,13 @@ public final class Lexicon {
     this.slips = all.slips;
     this.nameWords = all.nameWords;
     this.meanings = all.meanings;
-    this.own = new HashMap<>();
+    this.own = new HashSet<>();
     this.ownEntries = new HashMap<>();
     meantByOne.forEach(
         (phrase, meaning) -> {
           List<String> words = words(phrase);
           if (!words.isEmpty()) {
-            own.put(compact(singulars(words)), meaning);
+            own.add(compact(singulars(words)));
             put(ownEntries, words, meaning, Mention.Found.OWN);
           }
         });
@@ -620,8 +620,8 @@ public final class Lexicon {
         }
         String compact = words.toString();
         String singular = singulars.toString();
-        Optional<Meaning> meant = Optional.ofNullable(own.get(singular));
-        String preferred = meant.isPresent() ? null : meanings.get(singular);
+        boolean isOwn = own.contains(singular);
+        String preferred = isOwn ? null : meanings.get(singular);
         boolean ofLanguage =
             found.stream()
                 .anyMatch(
@@ -632,7 +632,7 @@ public final class Lexicon {
               entry.meaning() instanceof Meaning.ValueName && !entry.compact().equals(compact);
           boolean other =
               !(entry.meaning() instanceof Meaning.FunctionWord)
-                  && (meant.isPresent()
+                  && (isOwn
                       ? entry.how() != Mention.Found.OWN
                       : preferred != null && !Items.isCalled(entry.meaning(), preferred));
           boolean value = entry.meaning() instanceof Meaning.ValueName;

@@ -44,13 +44,13 @@ final class Analogies {
   /** A word of a sample, or a place where something else may stand. */
   private record Element(String stem, Optional<Slot> slot, Contribution original) {}
 
-  private record Template(SampleQuestion sample, Plan plan, List<Element> elements) {
-    Set<String> words() {
-      Set<String> words = new HashSet<>();
-      elements.stream().filter(e -> e.slot().isEmpty()).forEach(e -> words.add(e.stem()));
-      return words;
-    }
-  }
+  /**
+   * A sample question as others are compared with it.
+   *
+   * @param words the stems that a question must have; looked at for every question
+   */
+  private record Template(
+      SampleQuestion sample, Plan plan, List<Element> elements, Set<String> words) {}
 
   /**
    * A question that follows a sample.
@@ -89,7 +89,9 @@ final class Analogies {
       }
     }
     if (slots > 0 && slots < elements.size()) {
-      templates.add(new Template(sample, plan, elements));
+      Set<String> words = new HashSet<>();
+      elements.stream().filter(e -> e.slot().isEmpty()).forEach(e -> words.add(e.stem()));
+      templates.add(new Template(sample, plan, elements, words));
     }
   }
 

@@ -1,6 +1,5 @@
 package org.ropebridge.steering;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -54,11 +53,11 @@ public final class RowsBehind {
   }
 
   private Optional<NextQuestions.Next> list(Table table, Plan plan) {
-    List<ColumnRef> columns = columns(table, plan);
+    List<Measure.Basic> basics = basics(table, plan);
+    List<ColumnRef> columns = columns(table, plan, basics);
     if (columns.isEmpty()) {
       return Optional.empty();
     }
-    List<Measure.Basic> basics = basics(table, plan);
     Optional<ColumnRef> date =
         basics.stream()
             .flatMap(m -> metric(m).stream())
@@ -68,12 +67,13 @@ public final class RowsBehind {
     List<Filter> filters = plan.filters().stream().map(f -> date.map(f::onDate).orElse(f)).toList();
     Listing listing =
         new Listing(table.name(), columns, Optional.empty(), Optional.empty(), Optional.empty());
-    String question = restatement.of(Plan.of(listing, filters));
+    Plan list = Plan.of(listing, filters);
+    String question = restatement.of(list);
     // What does not read as it is meant is not offered.
     return reader
         .read(question)
         .plan()
-        .filter(p -> p.equals(Plan.of(listing, filters)))
+        .filter(list::equals)
         .map(p -> new NextQuestions.Next(table.rowNounPlural(), question));
   }
 
@@ -95,13 +95,13 @@ public final class RowsBehind {
   }
 
   /** When, by what it is grouped, and what the measures are made of. */
-  private List<ColumnRef> columns(Table table, Plan plan) {
+  private List<ColumnRef> columns(Table table, Plan plan, List<Measure.Basic> basics) {
     Set<ColumnRef> columns = new LinkedHashSet<>();
     mainDate(table).filter(d -> d.table().equals(table.name())).ifPresent(columns::add);
     plan.groupings().stream()
         .filter(Grouping.ByColumn.class::isInstance)
         .forEach(g -> columns.add(((Grouping.ByColumn) g).column()));
-    for (Measure.Basic measure : basics(table, plan)) {
+    for (Measure.Basic measure : basics) {
       metric(measure).ifPresent(m -> columns.addAll(madeOf(m, table)));
       if (measure instanceof Measure.Statistic statistic) {
         columns.add(statistic.column());
@@ -111,7 +111,7 @@ public final class RowsBehind {
         columns.addAll(List.of(duration.from(), duration.to()));
       }
     }
-    return new ArrayList<>(columns).stream().limit(MOST_COLUMNS).toList();
+    return columns.stream().limit(MOST_COLUMNS).toList();
   }
 
   /** The columns that people may see of those that a metric's expression names. */
