@@ -43,6 +43,9 @@ export type Verdict = Schemas["VerdictRequest"];
 export type News = Schemas["NewsPart"];
 export type Item = Schemas["Item"];
 export type Health = Schemas["HealthPart"];
+export type Account = Schemas["AccountPart"];
+export type AccountDetails = Schemas["AccountDetails"];
+export type MadePassword = Schemas["MadePassword"];
 export type OwnWord = Schemas["OwnWordPart"];
 
 /** One change of a draft's files; without a value and a new name, the place is removed. */
@@ -255,6 +258,8 @@ export const rest = {
   logRules: () => send<LogRules>("GET", "/api/log/rules"),
   changeLogRules: (people: LogRules["people"], keepDays: number) =>
     send<LogRules>("PUT", "/api/log/rules", { people, keepDays }),
+  changePassword: (old: string, password: string) =>
+    send<undefined>("PUT", "/api/me/password", { old, password }),
   askAgain: (thread: string, turn: string, signal?: AbortSignal) =>
     send<Answer>("POST", `/api/threads/${thread}/turns/${turn}/ask`, undefined, signal),
 };
@@ -321,4 +326,16 @@ export const authoring = {
     send<Draft>("POST", `${of(model)}/draft/tables`, { survey }),
   draftFrom: (model: string, survey: string) =>
     send<Draft>("POST", "/api/drafts", { model, survey }),
+};
+
+const ofAccount = (name: string) => `/api/accounts/${encodeURIComponent(name)}`;
+
+/** What stewards use to look after accounts. */
+export const accounts = {
+  all: () => send<Account[]>("GET", "/api/accounts"),
+  add: (name: string, details: AccountDetails) =>
+    send<MadePassword>("POST", "/api/accounts", { name, details }),
+  change: (name: string, details: AccountDetails) => send<Account>("PUT", ofAccount(name), details),
+  newPassword: (name: string) => send<MadePassword>("POST", `${ofAccount(name)}/password`, {}),
+  remove: (name: string) => send<undefined>("DELETE", ofAccount(name)),
 };

@@ -4,6 +4,59 @@
  */
 
 export interface paths {
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the accounts; for stewards */
+        get: operations["list_3"];
+        put?: never;
+        /** Add an account, and get its password this once; for stewards */
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what a person is and may see; for stewards */
+        put: operations["change_1"];
+        post?: never;
+        /** Remove an account with its threads, words and tokens; what it asked stays in the log without its name; for stewards */
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/{name}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give an account a new password; its sessions and tokens end; for stewards */
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts": {
         parameters: {
             query?: never;
@@ -74,6 +127,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change one's own password; tokens and other sessions end */
+        put: operations["changeOwn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/questions": {
         parameters: {
             query?: never;
@@ -117,7 +187,7 @@ export interface paths {
             cookie?: never;
         };
         /** List the words of one's own */
-        get: operations["list_8"];
+        get: operations["list_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -168,7 +238,7 @@ export interface paths {
             cookie?: never;
         };
         /** List models */
-        get: operations["list_4"];
+        get: operations["list_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -498,7 +568,7 @@ export interface paths {
             cookie?: never;
         };
         /** List what people asked about a model and did not get, by cause */
-        get: operations["list_7"];
+        get: operations["list_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -584,7 +654,7 @@ export interface paths {
             cookie?: never;
         };
         /** List the newest questions about a model; for authors */
-        get: operations["list_6"];
+        get: operations["list_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -693,7 +763,7 @@ export interface paths {
             cookie?: never;
         };
         /** Your threads about a model, the one asked in last first */
-        get: operations["list_5"];
+        get: operations["list_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -849,7 +919,7 @@ export interface paths {
             cookie?: never;
         };
         /** List sources */
-        get: operations["list_3"];
+        get: operations["list_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1123,6 +1193,27 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccountDetails: {
+            accessRoles: string[];
+            attributes: {
+                [key: string]: string[];
+            };
+            displayName: string;
+            /** @enum {string} */
+            role: "ASKER" | "AUTHOR" | "STEWARD";
+        };
+        AccountPart: {
+            accessRoles: string[];
+            attributes: {
+                [key: string]: string[];
+            };
+            /** Format: date-time */
+            createdAt: string;
+            displayName: string;
+            name: string;
+            /** @enum {string} */
+            role: "ASKER" | "AUTHOR" | "STEWARD";
+        };
         Added: {
             called: string;
             item: string;
@@ -1744,6 +1835,10 @@ export interface components {
             /** Format: int64 */
             rows: number;
         };
+        MadePassword: {
+            name: string;
+            password: string;
+        };
         Meant: {
             item: string;
             kind: string;
@@ -1856,6 +1951,11 @@ export interface components {
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             of?: components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
         };
+        NewAccount: {
+            details: components["schemas"]["AccountDetails"];
+            name: string;
+            password: string;
+        };
         NewEdition: {
             /** Format: int32 */
             edition: number;
@@ -1909,6 +2009,10 @@ export interface components {
             of?: components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"];
             part?: components["schemas"]["ByBands"] | components["schemas"]["ByColumn"] | components["schemas"]["ByCondition"] | components["schemas"]["BySteps"] | components["schemas"]["ByTime"] | components["schemas"]["ByWords"];
         };
+        OwnPasswordRequest: {
+            old: string;
+            password: string;
+        };
         OwnWordPart: {
             /** Format: uuid */
             id: string;
@@ -1927,6 +2031,9 @@ export interface components {
             /** Format: int32 */
             part: number;
             question: string;
+        };
+        PasswordRequest: {
+            password: string;
         };
         Period: unknown;
         Plain: components["schemas"]["Measure"];
@@ -2400,6 +2507,122 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    list_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AccountPart"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAccount"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MadePassword"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountDetails"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AccountPart"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MadePassword"];
+                };
+            };
+        };
+    };
     list_2: {
         parameters: {
             query?: never;
@@ -2528,6 +2751,28 @@ export interface operations {
             };
         };
     };
+    changeOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     own: {
         parameters: {
             query?: never;
@@ -2588,7 +2833,7 @@ export interface operations {
             };
         };
     };
-    list_8: {
+    list_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -2650,7 +2895,7 @@ export interface operations {
             };
         };
     };
-    list_4: {
+    list_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3207,7 +3452,7 @@ export interface operations {
             };
         };
     };
-    list_7: {
+    list_8: {
         parameters: {
             query?: {
                 days?: number;
@@ -3349,7 +3594,7 @@ export interface operations {
             };
         };
     };
-    list_6: {
+    list_7: {
         parameters: {
             query?: {
                 days?: number;
@@ -3521,7 +3766,7 @@ export interface operations {
             };
         };
     };
-    list_5: {
+    list_6: {
         parameters: {
             query?: {
                 words?: string;
@@ -3795,7 +4040,7 @@ export interface operations {
             };
         };
     };
-    list_3: {
+    list_4: {
         parameters: {
             query?: never;
             header?: never;

@@ -15,6 +15,8 @@ import { useState } from "react";
 import { rest, type LogRules, type Who } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { ChoiceField } from "../shell/fields";
+import { OwnPassword } from "./OwnPassword";
+import { isSteward } from "./session";
 
 const PEOPLE: { value: LogRules["people"]; text: string }[] = [
   { value: "NAMES", text: "by account" },
@@ -46,7 +48,7 @@ export default function OwnQuestions({ who }: { who: Who }) {
         Questions are kept for {rules.data.keepDays} days so that authors can mend what is not
         understood. Who asked is told {named}. Rows of answers are not kept.
       </Text>
-      {who.role === "steward" && <Rules rules={rules.data} />}
+      {isSteward(who) && <Rules rules={rules.data} />}
       <HStack>
         {sure ? (
           <>
@@ -115,6 +117,7 @@ export default function OwnQuestions({ who }: { who: Who }) {
           </Table.ScrollArea>
         </Card.Root>
       )}
+      <OwnPassword />
     </Stack>
   );
 }

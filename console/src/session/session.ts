@@ -13,6 +13,11 @@ export function isAuthor(who: Who) {
   return who.role !== "asker";
 }
 
+/** Whether someone looks after accounts, sources and the log. */
+export function isSteward(who: Who) {
+  return who.role === "steward";
+}
+
 export function useSignIn() {
   const queries = useQueryClient();
   return useMutation({

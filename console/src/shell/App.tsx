@@ -5,7 +5,7 @@ import { AskPage } from "../ask/AskPage";
 import { ModelPage } from "../model/ModelPage";
 import { RestError } from "../rest/client";
 import { SignInPage } from "../session/SignInPage";
-import { isAuthor, useWho } from "../session/session";
+import { isAuthor, isSteward, useWho } from "../session/session";
 import { Failure } from "./Failure";
 import { Fence } from "./Fence";
 import { Shell } from "./Shell";
@@ -16,6 +16,7 @@ const OwnQuestions = lazy(() => import("../session/OwnQuestions"));
 const UsagePage = lazy(() => import("../usage/UsagePage"));
 const LogPage = lazy(() => import("../usage/LogPage"));
 const HealthPage = lazy(() => import("../health/HealthPage"));
+const PeoplePage = lazy(() => import("../people/PeoplePage"));
 const SourcesPage = lazy(() => import("../sources/SourcesPage"));
 
 /** Shows the sign-in page until someone is signed in, then the page of the address. */
@@ -57,6 +58,7 @@ export function App() {
                 <Route path="/sources" element={<SourcesPage />} />
               </>
             )}
+            {isSteward(who.data) && <Route path="/people" element={<PeoplePage />} />}
             <Route path="*" element={<Navigate to="/ask" replace />} />
           </Routes>
         </Suspense>

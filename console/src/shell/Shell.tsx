@@ -3,7 +3,7 @@ import { useTheme } from "next-themes";
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 import type { Who } from "../rest/client";
-import { isAuthor, useSignOut } from "../session/session";
+import { isAuthor, isSteward, useSignOut } from "../session/session";
 
 /** The frame of every page: where to go, who is signed in, light or dark. */
 export function Shell({ who, children }: { who: Who; children: ReactNode }) {
@@ -37,6 +37,7 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
                   <Page to="/sources">Sources</Page>
                 </>
               )}
+              {isSteward(who) && <Page to="/people">People</Page>}
             </HStack>
             <Link asChild textStyle="sm" color="fg.muted" hideBelow="md" title="My questions">
               <NavLink to="/mine">
@@ -66,7 +67,7 @@ export function Shell({ who, children }: { who: Who; children: ReactNode }) {
 
 function Page({ to, children }: { to: string; children: ReactNode }) {
   return (
-    <Button asChild size="sm" variant="ghost" _currentPage={{ bg: "bg.emphasized" }}>
+    <Button asChild size="sm" px="2.5" variant="ghost" _currentPage={{ bg: "bg.emphasized" }}>
       <NavLink to={to}>{children}</NavLink>
     </Button>
   );

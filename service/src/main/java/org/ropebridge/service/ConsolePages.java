@@ -21,6 +21,7 @@ class ConsolePages implements WebMvcConfigurer {
           "/health",
           "/log",
           "/mine",
+          "/people",
           "/use",
           "/sources",
           "/sign-in"

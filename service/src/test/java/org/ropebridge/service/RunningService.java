@@ -257,6 +257,14 @@ final class RunningService implements BeforeAllCallback, AutoCloseable {
               .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
     }
 
+    Reply putFromPage(String path, Object body) {
+      return send(
+          request(path)
+              .header("Content-Type", "application/json")
+              .header("X-XSRF-TOKEN", csrf())
+              .PUT(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
+    }
+
     private HttpRequest.Builder request(String path) {
       HttpRequest.Builder builder = HttpRequest.newBuilder(URI.create(url() + path));
       return token == null ? builder : builder.header("Authorization", "Bearer " + token);

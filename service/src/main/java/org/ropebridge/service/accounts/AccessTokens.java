@@ -12,4 +12,6 @@ interface AccessTokens extends Repository<AccessToken, UUID> {
   Optional<AccessToken> findByHashAndExpiresAtAfter(String hash, Instant now);
 
   void deleteByHash(String hash);
+
+  void deleteByAccount(Account account);
 }

@@ -69,6 +69,22 @@ public class Account {
     this.createdAt = Instant.now();
   }
 
+  /** Changes all but the name, by which others know the person. */
+  void change(
+      String displayName,
+      Role role,
+      List<String> accessRoles,
+      Map<String, List<String>> attributes) {
+    this.displayName = displayName;
+    this.role = role;
+    this.accessRoles = List.copyOf(accessRoles);
+    this.attributes = Map.copyOf(attributes);
+  }
+
+  void changePassword(String hash) {
+    this.passwordHash = hash;
+  }
+
   public UUID id() {
     return id;
   }
@@ -87,6 +103,18 @@ public class Account {
 
   public Role role() {
     return role;
+  }
+
+  List<String> accessRoles() {
+    return accessRoles;
+  }
+
+  Map<String, List<String>> attributes() {
+    return attributes;
+  }
+
+  Instant createdAt() {
+    return createdAt;
   }
 
   /** The account as access rules know it. */

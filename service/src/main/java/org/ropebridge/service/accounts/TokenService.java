@@ -59,6 +59,18 @@ class TokenService {
     known.invalidate(hash);
   }
 
+  /** Revokes all tokens of an account; elsewhere they live for some seconds more. */
+  @Transactional
+  void revokeAll(Account account) {
+    tokens.deleteByAccount(account);
+    forget(account);
+  }
+
+  /** What is known of an account is looked up anew. */
+  void forget(Account account) {
+    known.asMap().values().removeIf(a -> a.id().equals(account.id()));
+  }
+
   /** Tokens are random and long, so a fast hash without salt is enough. */
   private static String hash(String token) {
     try {

@@ -33,6 +33,10 @@ interface LoggedQuestions extends Repository<LoggedQuestion, UUID> {
   int deleteByPerson(Collection<String> person);
 
   @Modifying
+  @Query("update LoggedQuestion q set q.person = :to where q.person = :from")
+  void rename(String from, String to);
+
+  @Modifying
   @Query("delete from LoggedQuestion q where q.askedAt < :moment")
   int deleteOlder(Instant moment);
 

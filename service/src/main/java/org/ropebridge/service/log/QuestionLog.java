@@ -9,10 +9,12 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.ropebridge.service.accounts.Account;
+import org.ropebridge.service.accounts.AccountRemoved;
 import org.ropebridge.service.accounts.Accounts;
 import org.ropebridge.service.problems.Problem;
 import org.ropebridge.service.threads.ThreadService;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -160,6 +162,17 @@ public class QuestionLog {
     int deleted = questions.deleteByPerson(pseudonyms.all(account.id()));
     events.publishEvent(new Deleted(Optional.of(account.id())));
     return deleted;
+  }
+
+  /**
+   * What a removed account asked stays until it is too old, so that counts stay right; whose it was
+   * cannot be told any more.
+   */
+  @EventListener
+  @Transactional
+  public void onRemoved(AccountRemoved removed) {
+    queue.flush();
+    questions.rename(removed.id().toString(), pseudonyms.of(removed.id()));
   }
 
   /** The newest questions about a model since a moment, the newest first. */
