@@ -13,7 +13,7 @@ const MILLISECONDS_OF_A_DAY = 86_400_000;
 
 /** One gap: what was asked, what could mend it, and who looks after it. */
 export function GapPanel({ model, gap }: { model: string; gap: Gap }) {
-  const others = gap.phrases.filter((p) => p !== gap.words);
+  const others = gap.phrases.filter((p) => !gap.words.includes(p));
   return (
     <Stack gap="5" py="2">
       <Stack gap="1">

@@ -65,7 +65,8 @@ function Does({ mended }: { mended: NonNullable<Mend["mended"]> }) {
         <Alert.Description>
           {mended.mended} of {all} {all === 1 ? "question is" : "questions are"} read in full with
           it
-          {mended.elsewhere > 0 && `, and ${mended.elsewhere} of other gaps`}.{" "}
+          {mended.elsewhere > 0 && `, and ${mended.elsewhere} of other gaps`}
+          {mended.closes.length > 0 && `, which mends ${listed(mended.closes)} as well`}.{" "}
           {mended.breaks.length === 0
             ? "No agreed sample question is read otherwise."
             : `${mended.breaks.length} agreed sample questions are read otherwise:`}
@@ -90,4 +91,12 @@ function Does({ mended }: { mended: NonNullable<Mend["mended"]> }) {
       </List.Root>
     </Stack>
   );
+}
+
+const MOST_LISTED = 3;
+
+function listed(words: string[]) {
+  const first = words.slice(0, MOST_LISTED).map((w) => `“${w}”`);
+  const more = words.length - first.length;
+  return first.join(", ") + (more > 0 ? ` and ${more} more` : "");
 }

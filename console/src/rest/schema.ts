@@ -1877,6 +1877,7 @@ export interface components {
         Mended: {
             answers: components["schemas"]["Read"][];
             breaks: components["schemas"]["Broken"][];
+            closes: string[];
             /** Format: int32 */
             elsewhere: number;
             /** Format: int32 */

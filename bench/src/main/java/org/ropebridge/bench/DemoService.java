@@ -12,7 +12,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The running demo, as its accounts see it. Loopback only. */
 final class DemoService {
-  private static final String STEWARD = "iselin";
+  static final String STEWARD = "iselin";
+  private static final long BETWEEN_LOOKS_MILLISECONDS = 100;
   private final JsonMapper json = JsonMapper.builder().build();
   private final HttpClient http =
       HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
@@ -58,6 +59,33 @@ final class DemoService {
       throws IOException, InterruptedException {
     return send(
         request(account, path).header("Content-Type", "application/json").POST(body(value)));
+  }
+
+  JsonNode put(String account, String path, Object value) throws IOException, InterruptedException {
+    return send(request(account, path).header("Content-Type", "application/json").PUT(body(value)));
+  }
+
+  JsonNode patch(String account, String path, Object value)
+      throws IOException, InterruptedException {
+    return send(
+        request(account, path)
+            .header("Content-Type", "application/json")
+            .method("PATCH", body(value)));
+  }
+
+  /** What is at the path, once its job has ended. */
+  JsonNode done(String account, String path) throws IOException, InterruptedException {
+    JsonNode job = get(account, path);
+    while (job.path("job").path("state").asString().equals("running")) {
+      Thread.sleep(BETWEEN_LOOKS_MILLISECONDS);
+      job = get(account, path);
+    }
+    return job;
+  }
+
+  /** The password of every account of the demo. */
+  String password() {
+    return password;
   }
 
   /** Sends bytes as they are. */

@@ -7,8 +7,9 @@ import java.util.List;
  *
  * @param key names the cause, the same every time it is found: kind and words
  * @param kind of the cause
- * @param words what the cause is called: the unread words, the choices, the part judged wrong
- * @param phrases the same words in all ways in which they were written, the most frequent first
+ * @param words what the cause is called: the unread words and what belongs to them, the choices,
+ *     the part judged wrong
+ * @param phrases the unread words in all ways in which they were written, the most frequent first
  * @param people how many people asked them; a question of nobody counts as one person
  * @param questions the questions, in the order in which they were given
  */

@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.ropebridge.reading.WordVectors;
@@ -22,14 +23,17 @@ import org.ropebridge.reading.WordVectors;
 public final class Gaps {
   private final Likeness likeness;
   private final UnaryOperator<String> plain;
+  private final WholeWords whole;
 
   /**
    * @param vectors tell which phrases mean the same
    * @param plain brings a phrase into one form: small letters, the singular
+   * @param isOfLanguage tells plain words of the language itself, as "by", from others
    */
-  public Gaps(WordVectors vectors, UnaryOperator<String> plain) {
+  public Gaps(WordVectors vectors, UnaryOperator<String> plain, Predicate<String> isOfLanguage) {
     this.likeness = new Likeness(vectors);
     this.plain = plain;
+    this.whole = new WholeWords(isOfLanguage);
   }
 
   /** The gaps that the questions show, the most troublesome first. */
@@ -97,7 +101,9 @@ public final class Gaps {
                 new Gap(
                     "unread:" + cause,
                     Gap.Kind.UNREAD,
-                    mostWritten(written.get(cause)),
+                    whole.of(
+                        mostWritten(written.get(cause)),
+                        questions.stream().map(Asked::question).toList()),
                     phrases(cause, causes, written),
                     people(questions),
                     questions)));

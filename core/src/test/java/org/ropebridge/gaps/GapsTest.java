@@ -8,10 +8,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.ropebridge.gaps.Asked.Outcome;
 import org.ropebridge.reading.WordVectors;
 
@@ -29,7 +32,10 @@ class GapsTest {
       };
 
   private static final Gaps GAPS =
-      new Gaps(VECTORS, w -> w.toLowerCase(Locale.ROOT).replaceAll("s$", ""));
+      new Gaps(
+          VECTORS,
+          w -> w.toLowerCase(Locale.ROOT).replaceAll("s$", ""),
+          Set.of("by", "in", "how", "many", "drop")::contains);
 
   private int number;
 
@@ -61,6 +67,39 @@ class GapsTest {
     assertEquals(
         List.of("No-show", "absentees", "no shows", "no-shows", "no-shwos"),
         gaps.get(0).phrases().stream().sorted().toList());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          factor   | load factor   | load factor by valley; Load factor in 2025; give me load factor; top huts by load factor
+          sleep    | sleep overs   | sleep overs by hut; sleep overs in May; show sleep overs; our sleep overs
+          out rate | drop-out rate | drop-out rate in May; the drop-out rate; my drop-out rate; drop-out rate by hut
+          no-shows | no-shows      | how many no-shows in May; how many no-shows; how many no-shows by hut; how many no-shows by day
+          factor   | factor        | load factor by valley; load factor in 2025; give me load factor
+          factor   | factor        | load factor by valley; safety factor in 2025; give me load factor; top huts by load factor
+          carbon   | carbon        | carbon by valley; carbon by hut; carbon by month; carbon by age
+          lunch    | lunch         | lunch, valley; lunch, hut; Lunch; lunch, May
+          """)
+  void whatBelongsToUnreadWordsInNearlyAllQuestionsIsTakenAlong(
+      String unread, String words, String questions) {
+    List<Asked> asked =
+        Arrays.stream(questions.split("; "))
+            .map(
+                q ->
+                    new Asked(
+                        "q" + ++number,
+                        "ana",
+                        q,
+                        Outcome.DECLINED,
+                        List.of(unread),
+                        List.of(),
+                        "",
+                        ""))
+            .toList();
+    assertEquals(List.of(words), GAPS.of(asked).stream().map(Gap::words).toList());
   }
 
   @Test

@@ -54,7 +54,10 @@ class GapsByMeaningTest {
 
   private static boolean areOneGap(String pair) {
     Gaps gaps =
-        new Gaps(RunningService.bean(Engines.class).wordVectors(), w -> w.toLowerCase(Locale.ROOT));
+        new Gaps(
+            RunningService.bean(Engines.class).wordVectors(),
+            w -> w.toLowerCase(Locale.ROOT),
+            w -> false);
     List<Asked> asked =
         Stream.of(pair.split("/"))
             .map(w -> new Asked(w, w, w, Asked.Outcome.DECLINED, List.of(w), List.of(), "", ""))

@@ -282,6 +282,62 @@ class LogAndGapsOverHttpTest {
     assertEquals(1, renna.get("/api/me/news").json().size());
   }
 
+  @Test
+  void anAnswerThatWasJudgedWrongIsMendedByAnotherDefinition() {
+    JsonNode answer = ask(tobin, "refunds in 2025");
+    tobin.put(
+        "/api/questions/" + answer.path("logged").asString() + "/verdict",
+        Map.of("right", false, "part", "MEASURE"));
+    String key = "wrong:measure: refunds";
+    long revision = mira.get("/api/models/" + MODEL + "/draft").json().path("revision").asLong();
+    Map<String, Object> mend =
+        Map.of("key", key, "revision", revision, "edits", List.of(), "keep", false);
+    assertEquals(0, mended(mend).path("mended").asInt(), "nothing is changed yet");
+    Map<String, Object> changed = new java.util.HashMap<>(mend);
+    changed.put(
+        "edits",
+        List.of(
+            Map.of(
+                "file",
+                "metrics.yaml",
+                "path",
+                List.of("metrics", "refunds", "sql"),
+                "value",
+                "sum(amount)")));
+    assertEquals(1, mended(changed).path("mended").asInt());
+  }
+
+  @Test
+  void otherGapsThatAMendMendsAlongAreSaidAndClosed() {
+    ask(tobin, "sleep overs by valley");
+    ask(renna, "sleepovers by hut");
+    ask(renna, "number of carbon emissions");
+    long revision = mira.get("/api/models/" + MODEL + "/draft").json().path("revision").asLong();
+    Map<String, Object> mend =
+        Map.of(
+            "key",
+            gap(mira, "unread:sleepover").path("key").asString(),
+            "revision",
+            revision,
+            "edits",
+            List.of(
+                Map.of(
+                    "file",
+                    "metrics.yaml",
+                    "path",
+                    List.of("metrics", "guest_nights", "also_called"),
+                    "value",
+                    List.of("overnights", "sleepovers"))),
+            "keep",
+            true);
+    JsonNode mended = mended(mend);
+    assertEquals(1, mended.path("elsewhere").asInt(), mended.toString());
+    assertEquals("sleep", mended.path("closes").path(0).asString(), mended.toString());
+    assertEquals("mended", gap(mira, "unread:sleep").path("state").asString());
+    assertEquals("open", gap(mira, "unread:carbon emission").path("state").asString());
+    assertEquals(204, mira.delete("/api/models/" + MODEL + "/draft").status());
+  }
+
   private static JsonNode eventually(Caller caller, int news) {
     JsonNode told = caller.get("/api/me/news").json();
     for (long end = System.nanoTime() + 60_000_000_000L;

@@ -19,6 +19,7 @@ import org.ropebridge.gaps.Gap;
 import org.ropebridge.gaps.Gaps;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.Items;
+import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.accounts.Account;
@@ -72,7 +73,17 @@ class GapService {
    * @param logged its questions, the newest first
    * @param hasReturned whether it was asked about again after it was mended
    */
-  record Found(Gap gap, List<LoggedQuestion> logged, GapState state, boolean hasReturned) {}
+  record Found(Gap gap, List<LoggedQuestion> logged, GapState state, boolean hasReturned) {
+    /** Whether nothing was decided about it, or what was decided did not help. */
+    boolean isOpen() {
+      return state.state() == GapState.State.OPEN || hasReturned;
+    }
+
+    /** Whether a mend of it is made that still holds. */
+    boolean isMended() {
+      return state.state() == GapState.State.MENDED && !hasReturned;
+    }
+  }
 
   /** The gaps that the log shows, the most troublesome first. */
   @Transactional(readOnly = true)
@@ -81,7 +92,7 @@ class GapService {
     log.since(model, Instant.now().minus(Duration.ofDays(days)), MOST_QUESTIONS).stream()
         .filter(LoggedQuestion::isTrouble)
         .forEach(q -> trouble.put(q.id().toString(), q));
-    Gaps gaps = new Gaps(engines.wordVectors(), GapService::form);
+    Gaps gaps = new Gaps(engines.wordVectors(), GapService::form, GapService::isOfLanguage);
     Map<String, GapState> decided =
         states.findByModelName(model).stream().collect(Collectors.toMap(GapState::gapKey, s -> s));
     return gaps.of(trouble.values().stream().map(GapService::asked).toList()).stream()
@@ -92,6 +103,12 @@ class GapService {
   /** One form for all ways in which words are written. */
   static String form(String words) {
     return LanguagePack.ENGLISH.identifiers().singular(plain(words));
+  }
+
+  /** Whether a word is the language's own, and so says nothing of what people miss. */
+  private static boolean isOfLanguage(String word) {
+    Vocabulary vocabulary = LanguagePack.ENGLISH.vocabulary();
+    return vocabulary.words().containsKey(word) || vocabulary.isCommon(word);
   }
 
   private static String plain(String words) {

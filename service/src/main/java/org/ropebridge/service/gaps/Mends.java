@@ -3,6 +3,7 @@ package org.ropebridge.service.gaps;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
@@ -40,6 +41,7 @@ class Mends {
   private static final int MOST_DAYS = 3650;
   private static final int MOST_SHOWN = 50;
   private static final int BETWEEN_SIGNS = 50;
+  private static final double NEARLY_ALL = 0.9;
 
   private final GapService gaps;
   private final Drafts drafts;
@@ -64,7 +66,9 @@ class Mends {
    * @param mended how many questions of the gap are read in full with it
    * @param open how many are not
    * @param stillOpen some of those, with how they are read
-   * @param elsewhere how many questions of other gaps are read in full with it, too
+   * @param elsewhere how many questions of other gaps that are not mended are read in full with it
+   * @param closes the words of those of them that it mends along: nearly all their questions are
+   *     read; the others may be slips
    * @param breaks agreed sample questions that are read otherwise with it
    * @param answers some of the questions that are mended, with how they are read
    */
@@ -73,6 +77,7 @@ class Mends {
       int open,
       List<Read> stillOpen,
       int elsewhere,
+      List<String> closes,
       List<Broken> breaks,
       List<Read> answers) {}
 
@@ -107,17 +112,11 @@ class Mends {
       if (!edits.isEmpty()) {
         after = drafts.edit(model, revision, edits, by.name());
       }
-      gaps.decide(
-          model,
-          key,
-          new GapService.Decision(
-              GapState.State.MENDED, found.state().assignedTo(), found.state().note(), null),
-          by.name());
+      markMended(model, found, by);
     }
     Engine now = edits.isEmpty() ? engines.of(model, by.person()) : drafts.engine(state, by);
     Engine then = drafts.engine(after, by);
-    List<LoggedQuestion> others =
-        all.stream().filter(f -> f != found).flatMap(f -> f.logged().stream()).toList();
+    List<GapService.Found> others = all.stream().filter(f -> f != found && !f.isMended()).toList();
     Model read = ModelReader.read(after.files()).model().orElseThrow();
     return jobs.start(
         MEND,
@@ -126,12 +125,25 @@ class Mends {
         by.name(),
         sign -> {
           int before = deletions.get();
-          Mended mended = new Rereading(now, then, sign).of(found, others, read.questions());
+          Rereading rereading = new Rereading(now, then, sign);
+          Mended mended = rereading.of(found, others, read.questions());
           if (deletions.get() != before) {
             throw new CancellationException("questions were deleted meanwhile");
           }
+          if (keep) {
+            rereading.closed().forEach(f -> markMended(model, f, by));
+          }
           return mended;
         });
+  }
+
+  private void markMended(String model, GapService.Found found, Account by) {
+    gaps.decide(
+        model,
+        found.gap().key(),
+        new GapService.Decision(
+            GapState.State.MENDED, found.state().assignedTo(), found.state().note(), null),
+        by.name());
   }
 
   private void refuseFaults(Drafts.State before, Drafts.State after) {
@@ -155,6 +167,7 @@ class Mends {
     private final Engine now;
     private final Engine then;
     private final Jobs.Sign sign;
+    private final List<GapService.Found> closed = new ArrayList<>();
     private int done;
     private int total;
 
@@ -164,25 +177,64 @@ class Mends {
       this.sign = sign;
     }
 
-    Mended of(GapService.Found found, List<LoggedQuestion> others, List<SampleQuestion> samples) {
-      boolean judged = found.gap().kind() == Gap.Kind.JUDGED_WRONG;
-      total = found.logged().size() + others.size() + samples.size();
-      int mended = 0;
+    Mended of(GapService.Found found, List<GapService.Found> others, List<SampleQuestion> samples) {
+      total =
+          found.logged().size()
+              + others.stream().mapToInt(f -> f.logged().size()).sum()
+              + samples.size();
       Set<Read> open = new LinkedHashSet<>();
       Set<Read> answers = new LinkedHashSet<>();
+      int mended = mended(found, answers, open);
+      int elsewhere = 0;
+      for (GapService.Found other : others) {
+        int here = mended(other, new LinkedHashSet<>(), new LinkedHashSet<>());
+        elsewhere += here;
+        if (other.isOpen() && here >= NEARLY_ALL * other.logged().size()) {
+          closed.add(other);
+        }
+      }
+      return new Mended(
+          mended,
+          found.logged().size() - mended,
+          open.stream().limit(MOST_SHOWN).toList(),
+          elsewhere,
+          closed.stream().map(f -> f.gap().words()).toList(),
+          breaks(samples),
+          answers.stream().limit(MOST_SHOWN).toList());
+    }
+
+    /** Gaps all of whose questions are read in full. */
+    List<GapService.Found> closed() {
+      return closed;
+    }
+
+    private int mended(GapService.Found found, Set<Read> answers, Set<Read> open) {
+      boolean judged = found.gap().kind() == Gap.Kind.JUDGED_WRONG;
+      int mended = 0;
       for (LoggedQuestion question : found.logged()) {
         Reading reading = read(then, question);
         String words = words(reading);
-        boolean isMended = judged ? !words.equals(question.restatement()) : isAnswered(reading);
+        boolean isMended =
+            judged
+                ? !words.equals(question.restatement()) || isComputedOtherwise(question, reading)
+                : isAnswered(reading);
         mended += isMended ? 1 : 0;
         (isMended ? answers : open).add(new Read(question.question(), words));
         step();
       }
-      int elsewhere = 0;
-      for (LoggedQuestion question : others) {
-        elsewhere += isAnswered(read(then, question)) ? 1 : 0;
-        step();
-      }
+      return mended;
+    }
+
+    /** Whether a question means the same, and something that it is made of means another thing. */
+    private boolean isComputedOtherwise(LoggedQuestion question, Reading reading) {
+      return !sql(then, reading).equals(sql(now, read(now, question)));
+    }
+
+    private static Optional<String> sql(Engine engine, Reading reading) {
+      return reading.plan().map(p -> engine.writer().write(p, MOST_SHOWN).readable());
+    }
+
+    private List<Broken> breaks(List<SampleQuestion> samples) {
       List<Broken> breaks = new ArrayList<>();
       for (SampleQuestion sample : samples) {
         String was = words(now.reader().read(sample.ask()));
@@ -192,13 +244,7 @@ class Mends {
         }
         step();
       }
-      return new Mended(
-          mended,
-          found.logged().size() - mended,
-          open.stream().limit(MOST_SHOWN).toList(),
-          elsewhere,
-          breaks,
-          answers.stream().limit(MOST_SHOWN).toList());
+      return breaks;
     }
 
     private void step() {
