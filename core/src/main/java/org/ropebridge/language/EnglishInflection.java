@@ -137,15 +137,22 @@ final class EnglishInflection {
       return word;
     }
     if (word.endsWith("ies") && word.length() > 4) {
-      return word.substring(0, word.length() - 3) + "y";
+      // "movies" and "cities": only a dictionary tells.
+      return isNounWithout(word, "s")
+          ? word.substring(0, word.length() - 1)
+          : word.substring(0, word.length() - 3) + "y";
     }
     if (endsWithAny(word, "sses", "shes", "ches", "xes", "zes")) {
-      return word.substring(0, word.length() - 2);
+      return word.substring(0, word.length() - (isNounWithout(word, "s") ? 1 : 2));
     }
     if (word.endsWith("s") && !endsWithAny(word, "ss", "us", "is")) {
       return word.substring(0, word.length() - 1);
     }
     return word;
+  }
+
+  private static boolean isNounWithout(String word, String ending) {
+    return EnglishDictionary.instance().isNoun(word.substring(0, word.length() - ending.length()));
   }
 
   /** Shared by all forms of a word: arrive, arrives, arrived, arriving. */

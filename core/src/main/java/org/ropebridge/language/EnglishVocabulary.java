@@ -26,113 +26,7 @@ import org.ropebridge.plan.TimeUnit;
 
 /** The English words that have a task in questions, whatever the model. */
 final class EnglishVocabulary implements Vocabulary {
-  /** Words of questions that look like slips of model words but are right as they are. */
-  private static final Set<String> COMMON =
-      Set.of(
-          "says",
-          "moth",
-          "mouth",
-          "stats",
-          "stated",
-          "states",
-          "seas",
-          "sees",
-          "spice",
-          "prince",
-          "pirates",
-          "there",
-          "these",
-          "those",
-          "their",
-          "plans",
-          "parts",
-          "paper",
-          "water",
-          "weather",
-          "money",
-          "market",
-          "drinks",
-          "sharks",
-          "books",
-          "looks",
-          "hours",
-          "tears",
-          "years",
-          "dead",
-          "price",
-          "prices",
-          "share",
-          "shares",
-          "close",
-          "closed",
-          "open",
-          "delete",
-          "develop",
-          "future",
-          "forecast",
-          "predict",
-          "should",
-          "would",
-          "because",
-          "better",
-          "other",
-          "carbon",
-          "emissions",
-          "alter",
-          "insert",
-          "update",
-          "select",
-          "drop",
-          "table",
-          "where",
-          "when",
-          "whose",
-          "whom",
-          "relation",
-          "related",
-          "growth",
-          "house",
-          "horse",
-          "houses",
-          "horses",
-          "staff",
-          "state",
-          "stage",
-          "months",
-          "rent",
-          "rating",
-          "ratings",
-          "never",
-          "ever",
-          "every",
-          "after",
-          "often",
-          "than",
-          "then",
-          "them",
-          "they",
-          "both",
-          "same",
-          "next",
-          "text",
-          "cost",
-          "post",
-          "lost",
-          "most",
-          "must",
-          "rate",
-          "date",
-          "late",
-          "name",
-          "game",
-          "male",
-          "female",
-          "sale",
-          "sales",
-          "night",
-          "light",
-          "right",
-          "member");
+  private static final List<String> KEY_ROWS = List.of("qwertyuiop", "asdfghjkl", "zxcvbnm");
 
   private static final Map<String, List<String>> UNITS =
       Map.ofEntries(
@@ -305,8 +199,18 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
-  public boolean isCommon(String word) {
-    return COMMON.contains(word);
+  public boolean isRightWord(String word) {
+    return words.containsKey(word) || EnglishDictionary.instance().has(word);
+  }
+
+  @Override
+  public Set<String> forms(String word) {
+    return EnglishDictionary.instance().forms(word);
+  }
+
+  @Override
+  public List<String> keyRows() {
+    return KEY_ROWS;
   }
 
   @Override

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -50,7 +51,6 @@ public final class Lexicon {
 
   private static final double SAME_STEM = 0.8;
   private static final double SHORTENED = 0.93;
-  private static final double SLIP = 0.75;
   private static final double APART = 0.9;
 
   /** Another word for a model's; never as good as any word of the model. */
@@ -105,7 +105,7 @@ public final class Lexicon {
     this.vocabulary = vocabulary;
     this.entries = new HashMap<>();
     this.manyValues = new ValueTable();
-    this.slips = new Slips();
+    this.slips = new Slips(vocabulary);
     this.nameWords = new HashMap<>();
     this.meanings = new HashMap<>();
     this.own = Set.of();
@@ -378,6 +378,9 @@ public final class Lexicon {
     put(entries, words, meaning, how);
     if (forSlips || meaning instanceof Meaning.FunctionWord) {
       words.forEach(slips::add);
+      if (words.size() == 2) {
+        slips.add(compact(words));
+      }
     }
   }
 
@@ -418,39 +421,52 @@ public final class Lexicon {
   public List<Mention> mentions(List<Token> tokens) {
     List<Mention> mentions = new ArrayList<>();
     String[] typed = tokens.stream().map(Token::plain).toArray(String[]::new);
-    lookUp(tokens, typed, new boolean[typed.length], mentions);
+    lookUp(tokens, typed, mentions);
     boolean[] known = new boolean[typed.length];
     for (Mention mention : mentions) {
       Arrays.fill(known, mention.from(), mention.to(), true);
-    }
-    Map<Integer, List<String>> meant = new HashMap<>();
-    for (int i = 0; i < typed.length; i++) {
-      if (!known[i] && tokens.get(i).kind() == Token.Kind.WORD && !vocabulary.isCommon(typed[i])) {
-        List<String> asTyped = slips.candidates(typed[i]);
-        List<String> candidates =
-            asTyped.isEmpty() ? slips.candidates(vocabulary.singular(typed[i])) : asTyped;
-        if (!candidates.isEmpty()) {
-          meant.put(i, candidates);
-        }
-      }
-    }
-    for (int pass = 0; pass < Slips.MOST_CANDIDATES && !meant.isEmpty(); pass++) {
-      boolean[] corrected = new boolean[typed.length];
-      boolean any = false;
-      for (Map.Entry<Integer, List<String>> word : meant.entrySet()) {
-        List<String> candidates = word.getValue();
-        any |= pass < candidates.size();
-        typed[word.getKey()] = candidates.get(Math.min(pass, candidates.size() - 1));
-        corrected[word.getKey()] = true;
-      }
-      if (any) {
-        lookUp(tokens, typed, corrected, mentions);
-      }
     }
     acrossFillers(tokens, typed, mentions);
     echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /**
+   * A word that is neither known nor right, and what may have been meant by it.
+   *
+   * @param token its place among the tokens
+   * @param meant the likeliest first, each with how unlikely the slip is; never empty
+   */
+  public record Misspelt(int token, Map<String, Double> meant) {}
+
+  /** The words that are slips of the keyboard, as far as it can be told what was meant. */
+  public List<Misspelt> misspelt(List<Token> tokens) {
+    boolean[] known = new boolean[tokens.size()];
+    for (Mention mention : mentions(tokens)) {
+      // What looks like another form of a word may be a slip all the same: "moree".
+      if (mention.found() != Mention.Found.INFLECTED) {
+        Arrays.fill(known, mention.from(), mention.to(), true);
+      }
+    }
+    List<Misspelt> misspelt = new ArrayList<>();
+    for (int i = 0; i < known.length; i++) {
+      Token token = tokens.get(i);
+      boolean ofFollowUps = vocabulary.followUpWords().containsKey(token.plain());
+      if (!known[i] && !ofFollowUps && token.kind() == Token.Kind.WORD) {
+        Map<String, Double> meant = meant(token.plain());
+        if (!meant.isEmpty()) {
+          misspelt.add(new Misspelt(i, meant));
+        }
+      }
+    }
+    return misspelt;
+  }
+
+  private Map<String, Double> meant(String typed) {
+    Map<String, Double> meant = new LinkedHashMap<>();
+    slips.candidates(typed).forEach(c -> meant.put(c.word(), c.weight()));
+    return meant;
   }
 
   /** The same for a question that leans on the one before. */
@@ -469,7 +485,7 @@ public final class Lexicon {
     ofFollowUps.removeIf(m -> ofFollowUps.stream().anyMatch(o -> isInside(m, o)));
     List<Mention> mentions = new ArrayList<>(ofFollowUps);
     for (Mention mention : mentions(tokens)) {
-      boolean bent = mention.found() == Mention.Found.SLIP || mention.found() == Mention.Found.AKIN;
+      boolean bent = mention.found() == Mention.Found.AKIN;
       boolean taken =
           ofFollowUps.stream().anyMatch(f -> f.from() < mention.to() && mention.from() < f.to());
       if (!bent || !taken) {
@@ -529,7 +545,7 @@ public final class Lexicon {
               || entry.meaning() instanceof Meaning.ConditionName
               || entry.meaning() instanceof Meaning.ColumnName;
       if (item) {
-        mention(entry, compact, compact(singulars(words)), stems, from, to, false)
+        mention(entry, compact, compact(singulars(words)), stems, from, to)
             .map(m -> m.weaker(APART))
             .ifPresent(mentions::add);
       }
@@ -593,13 +609,10 @@ public final class Lexicon {
     }
   }
 
-  private void lookUp(List<Token> tokens, String[] typed, boolean[] corrected, List<Mention> into) {
-    boolean again = anyTrue(corrected, 0, corrected.length);
+  private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {
     for (int from = 0; from < typed.length; from++) {
       Token token = tokens.get(from);
-      if (!again) {
-        literal(token, from, into);
-      }
+      literal(token, from, into);
       StringBuilder stems = new StringBuilder();
       StringBuilder words = new StringBuilder();
       StringBuilder singulars = new StringBuilder();
@@ -615,7 +628,7 @@ public final class Lexicon {
         words.append(compact(parts));
         List<Entry> found = found(stems.toString(), words.toString());
         singulars.append(compact(singulars(parts)));
-        if (found.isEmpty() || again && !anyTrue(corrected, from, to)) {
+        if (found.isEmpty()) {
           continue;
         }
         String compact = words.toString();
@@ -641,7 +654,7 @@ public final class Lexicon {
           }
           boolean bareDigits =
               entry.meaning() instanceof Meaning.ValueName && token.kind() == Token.Kind.NUMBER;
-          mention(entry, compact, singular, stems.toString(), from, to, again)
+          mention(entry, compact, singular, stems.toString(), from, to)
               .map(m -> bareDigits ? m.weaker(BARE_DIGITS) : m)
               .map(m -> other ? m.weaker(NOT_PREFERRED) : m)
               .map(m -> ofLanguage && m.found() == Mention.Found.AKIN ? m.weaker(IDLE_AKIN) : m)
@@ -664,7 +677,7 @@ public final class Lexicon {
   }
 
   private static Optional<Mention> mention(
-      Entry entry, String compact, String singular, String stems, int from, int to, boolean slip) {
+      Entry entry, String compact, String singular, String stems, int from, int to) {
     double quality;
     Mention.Found found;
     if (entry.compact().equals(compact)) {
@@ -689,20 +702,7 @@ public final class Lexicon {
     } else if (entry.how() == Mention.Found.OWN) {
       found = Mention.Found.OWN;
     }
-    if (slip) {
-      quality *= SLIP;
-      found = Mention.Found.SLIP;
-    }
     return Optional.of(new Mention(from, to, entry.meaning(), quality, found));
-  }
-
-  private static boolean anyTrue(boolean[] flags, int from, int to) {
-    for (int i = from; i < to; i++) {
-      if (flags[i]) {
-        return true;
-      }
-    }
-    return false;
   }
 
   private static void literal(Token token, int at, List<Mention> into) {

@@ -25,8 +25,6 @@ public record Mention(int from, int to, Meaning meaning, double quality, Found f
     /** Another word of the language for one of the model's. */
     AKIN,
     /** Words that the person who asks has said to mean it. */
-    OWN,
-    /** Almost the words: a slip of the keyboard. */
-    SLIP
+    OWN
   }
 }

@@ -52,6 +52,12 @@ public interface Vocabulary {
   /** Questions about the model itself, as words around the names of its items. */
   List<AboutFrame> aboutFrames();
 
-  /** Common words of the language that are never slips of a model's words. */
-  boolean isCommon(String word);
+  /** Whether a plain word is right as it is, and so is no slip of another. */
+  boolean isRightWord(String word);
+
+  /** The other forms of a plain word, as far as they are known. */
+  Set<String> forms(String word);
+
+  /** The rows of letters on the keyboard, from the top. */
+  List<String> keyRows();
 }

@@ -167,7 +167,7 @@ final class Chooser {
           wordUses.ofAll(near.stream().map(Candidate::sequence).toList(), parsed),
           unread,
           near.stream().map(c -> choice(c, near, tokens)).toList(),
-          "This can be read in " + near.size() + " ways.",
+          severalWays(near.size()),
           List.of(),
           List.of(),
           explanation);
@@ -242,6 +242,10 @@ final class Chooser {
 
   private static List<String> unread(Sequence sequence, List<Token> tokens) {
     return sequence.unread().stream().map(i -> tokens.get(i).text()).toList();
+  }
+
+  static String severalWays(int ways) {
+    return "This can be read in " + ways + " ways.";
   }
 
   static Reading declined(

@@ -51,6 +51,7 @@ public final class QuestionReader {
   private final Lexicon lexicon;
   private final PlanCheck check;
   private final Vocabulary vocabulary;
+  private final Respelling respelling;
 
   /**
    * Makes a reader.
@@ -63,6 +64,7 @@ public final class QuestionReader {
     LinkPaths paths = new LinkPaths(model);
     this.vocabulary = language.vocabulary();
     this.lexicon = new Lexicon(model, values, vocabulary);
+    this.respelling = new Respelling(lexicon);
     this.periods = new PeriodResolver(model, today);
     this.check = new PlanCheck(model, paths);
     this.restatement = new Restatement(model, language.phrasebook(), periods);
@@ -93,6 +95,7 @@ public final class QuestionReader {
   private QuestionReader(QuestionReader all, Map<String, Meaning> own) {
     this.vocabulary = all.vocabulary;
     this.lexicon = all.lexicon.with(own);
+    this.respelling = new Respelling(lexicon);
     this.periods = all.periods;
     this.check = all.check;
     this.restatement = all.restatement;
@@ -164,6 +167,10 @@ public final class QuestionReader {
    * @param question any text
    */
   public Reading read(String question) {
+    return respelling.read(question, this::asTyped);
+  }
+
+  private Reading asTyped(String question) {
     if (question.length() <= LONGEST_QUESTION) {
       Optional<Reading> bySql = sqlSamples.read(question);
       if (bySql.isPresent()) {
@@ -202,7 +209,11 @@ public final class QuestionReader {
   }
 
   private Reading read(String question, List<Plan> before, boolean withChoices) {
-    Reading alone = read(question);
+    return respelling.read(question, q -> asTyped(q, before, withChoices));
+  }
+
+  private Reading asTyped(String question, List<Plan> before, boolean withChoices) {
+    Reading alone = asTyped(question);
     boolean readable = !before.isEmpty() && refusal(question).isEmpty() && alone.sql().isEmpty();
     boolean sample =
         alone.assumptions().stream().anyMatch(Assumption.FollowedSample.class::isInstance);

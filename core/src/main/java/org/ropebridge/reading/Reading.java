@@ -146,6 +146,41 @@ public record Reading(
     suggestions = List.copyOf(suggestions);
   }
 
+  /** The same for a question that was typed otherwise. */
+  Reading ofText(String typed, List<WordUse> uses, List<String> notRead, List<Assumption> assumed) {
+    return new Reading(
+        typed,
+        status,
+        plan,
+        restatement,
+        uses,
+        notRead,
+        choices,
+        reason,
+        assumed,
+        suggestions,
+        explanation,
+        sql,
+        followUp,
+        about);
+  }
+
+  /** A question that may mean one of several things. */
+  Reading unclear(List<Choice> several) {
+    return new Reading(
+        question,
+        Status.UNCLEAR,
+        Optional.empty(),
+        Optional.empty(),
+        words,
+        unread,
+        several,
+        Chooser.severalWays(several.size()),
+        assumptions,
+        suggestions,
+        explanation);
+  }
+
   Reading withExplanation(Explanation why) {
     return with(choices, suggestions, why, followUp);
   }
@@ -208,6 +243,7 @@ public record Reading(
   public record WordUse(int start, int end, String text, String kind, String means, String found) {
     static final String UNREAD = "unread";
     static final String KNOWN = "known";
+    static final String SLIP = "slip";
 
     boolean isUnread() {
       return kind.equals(UNREAD);

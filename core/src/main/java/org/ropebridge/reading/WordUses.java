@@ -99,7 +99,6 @@ final class WordUses {
         .<Assumption>mapMulti(
             (m, put) -> {
               switch (m.found()) {
-                case SLIP -> put.accept(new Assumption.Spelling(text(m, tokens), means(m)));
                 case AKIN -> put.accept(new Assumption.Akin(text(m, tokens), means(m)));
                 case OWN -> put.accept(new Assumption.OwnMeaning(text(m, tokens), means(m)));
                 default -> {}

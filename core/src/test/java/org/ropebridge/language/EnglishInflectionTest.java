@@ -21,7 +21,14 @@ class EnglishInflectionTest {
     "analysis, analysis",
     "stays, stay",
     "men, man",
-    "gas, gas"
+    "gas, gas",
+    "sizes, size",
+    "prizes, prize",
+    "caches, cache",
+    "watches, watch",
+    "movies, movie",
+    "sorties, sortie",
+    "cities, city"
   })
   void singulars(String plural, String singular) {
     assertEquals(singular, EnglishInflection.singular(plural));

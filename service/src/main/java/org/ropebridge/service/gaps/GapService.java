@@ -19,7 +19,6 @@ import org.ropebridge.gaps.Gap;
 import org.ropebridge.gaps.Gaps;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.Items;
-import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.service.accounts.Account;
@@ -107,8 +106,7 @@ class GapService {
 
   /** Whether a word is the language's own, and so says nothing of what people miss. */
   private static boolean isOfLanguage(String word) {
-    Vocabulary vocabulary = LanguagePack.ENGLISH.vocabulary();
-    return vocabulary.words().containsKey(word) || vocabulary.isCommon(word);
+    return LanguagePack.ENGLISH.vocabulary().words().containsKey(word);
   }
 
   private static String plain(String words) {
