@@ -85,7 +85,8 @@ final class EnglishDictionary {
   /** Irregular forms of a word. */
   private final Map<String, Set<String>> formsOf = new HashMap<>();
 
-  private final Set<String> irregular = new HashSet<>();
+  /** What a word is an irregular form of. */
+  private final Map<String, Set<String>> lemmasOf = new HashMap<>();
 
   private EnglishDictionary() {
     for (String kind : KINDS) {
@@ -137,9 +138,9 @@ final class EnglishDictionary {
   }
 
   private void exception(String[] cells) {
-    irregular.add(cells[0]);
     for (int i = 1; i < cells.length; i++) {
       formsOf.computeIfAbsent(cells[i], w -> new LinkedHashSet<>()).add(cells[0]);
+      lemmasOf.computeIfAbsent(cells[0], w -> new LinkedHashSet<>()).add(cells[i]);
     }
   }
 
@@ -148,16 +149,32 @@ final class EnglishDictionary {
    * four letters are a rare word of something.
    */
   boolean has(String word) {
-    return irregular.contains(word)
-        || isEntry(word, word)
-        || ENDINGS.stream().anyMatch(e -> word.endsWith(e.off()) && isFormOf(word, e));
+    return !lemmas(word).isEmpty();
   }
 
-  private boolean isFormOf(String word, Ending ending) {
+  /** The words as dictionaries have them that a plain word may be a form of; none for others. */
+  Set<String> lemmas(String word) {
+    Set<String> lemmas = new HashSet<>(lemmasOf.getOrDefault(word, Set.of()));
+    if (isEntry(word, word)) {
+      lemmas.add(word);
+    }
+    for (Ending ending : ENDINGS) {
+      if (word.endsWith(ending.off())) {
+        addLemmas(word, ending, lemmas);
+      }
+    }
+    return lemmas;
+  }
+
+  private void addLemmas(String word, Ending ending, Set<String> lemmas) {
     String rest = word.substring(0, word.length() - ending.off().length());
     String base = rest + ending.on();
-    return isWritten(rest, ending) && isOf(base, word, ending)
-        || ending.isDoubling() && isDoubled(rest) && isOf(withoutLast(rest), word, ending);
+    if (isWritten(rest, ending) && isOf(base, word, ending)) {
+      lemmas.add(base);
+    }
+    if (ending.isDoubling() && isDoubled(rest) && isOf(withoutLast(rest), word, ending)) {
+      lemmas.add(withoutLast(rest));
+    }
   }
 
   /** Whether the ending is written so behind what is left: "boxes" and "huts", not "thiss". */

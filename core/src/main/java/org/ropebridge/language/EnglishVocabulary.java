@@ -5,6 +5,7 @@ import java.time.DayOfWeek;
 import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -201,6 +202,13 @@ final class EnglishVocabulary implements Vocabulary {
   @Override
   public boolean isRightWord(String word) {
     return words.containsKey(word) || EnglishDictionary.instance().has(word);
+  }
+
+  @Override
+  public boolean mayBeForms(String one, String other) {
+    Set<String> lemmas = EnglishDictionary.instance().lemmas(one);
+    Set<String> others = EnglishDictionary.instance().lemmas(other);
+    return lemmas.isEmpty() || others.isEmpty() || !Collections.disjoint(lemmas, others);
   }
 
   @Override

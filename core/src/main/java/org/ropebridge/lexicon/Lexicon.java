@@ -440,6 +440,13 @@ public final class Lexicon {
    */
   public record Misspelt(int token, Map<String, Double> meant) {}
 
+  /** What a word may have been meant to be, although it is a right word: "moth" for "month". */
+  public Optional<Misspelt> nearly(int at, Token token) {
+    Map<String, Double> meant = new LinkedHashMap<>();
+    slips.near(token.plain()).forEach(c -> meant.put(c.word(), c.weight()));
+    return meant.isEmpty() ? Optional.empty() : Optional.of(new Misspelt(at, meant));
+  }
+
   /** The words that are slips of the keyboard, as far as it can be told what was meant. */
   public List<Misspelt> misspelt(List<Token> tokens) {
     boolean[] known = new boolean[tokens.size()];
@@ -676,7 +683,7 @@ public final class Lexicon {
         .toList();
   }
 
-  private static Optional<Mention> mention(
+  private Optional<Mention> mention(
       Entry entry, String compact, String singular, String stems, int from, int to) {
     double quality;
     Mention.Found found;
@@ -687,7 +694,9 @@ public final class Lexicon {
       boolean value = entry.meaning() instanceof Meaning.ValueName;
       quality = value ? INFLECTED_VALUE : INFLECTED;
       found = Mention.Found.INFLECTED;
-    } else if (entry.meaning() instanceof Meaning.FunctionWord || !entry.stems().equals(stems)) {
+    } else if (entry.meaning() instanceof Meaning.FunctionWord
+        || !entry.stems().equals(stems)
+        || !vocabulary.mayBeForms(compact, entry.compact())) {
       return Optional.empty();
     } else {
       quality = SAME_STEM;

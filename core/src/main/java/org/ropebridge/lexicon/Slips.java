@@ -91,9 +91,12 @@ final class Slips {
 
   /** The words that were most likely meant, the likeliest first; none for right words. */
   List<Candidate> candidates(String typed) {
-    if (typed.length() < SHORTEST_TYPED
-        || !typed.chars().allMatch(Character::isLetter)
-        || vocabulary.isRightWord(typed)) {
+    return vocabulary.isRightWord(typed) ? List.of() : near(typed);
+  }
+
+  /** The same also for right words. */
+  List<Candidate> near(String typed) {
+    if (typed.length() < SHORTEST_TYPED || !typed.chars().allMatch(Character::isLetter)) {
       return List.of();
     }
     Index index = index();

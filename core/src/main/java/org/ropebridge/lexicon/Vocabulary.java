@@ -55,6 +55,9 @@ public interface Vocabulary {
   /** Whether a plain word is right as it is, and so is no slip of another. */
   boolean isRightWord(String word);
 
+  /** Whether two plain words may be forms of one: not of two words that are known and differ. */
+  boolean mayBeForms(String one, String other);
+
   /** The other forms of a plain word, as far as they are known. */
   Set<String> forms(String word);
 

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -19,11 +20,16 @@ import org.ropebridge.reading.Reading.WordUse;
  * Reads a question with slips of the keyboard as if it had been typed right, and says which words
  * were taken for which. A question that is read in full as it was typed is left alone. Where a slip
  * may be several words that are as likely, each is tried; if several of them give an answer, the
- * person chooses.
+ * person chooses. A right word is never taken for another; that it may have been meant is
+ * suggested.
  */
 final class Respelling {
   private static final int MOST_WORDS = 6;
   private static final int MOST_TEXTS = 8;
+
+  /** With more unread words, one of them put right makes no question yet. */
+  private static final int MOST_UNREAD = 2;
+
   private static final double AS_LIKELY = 0.4;
 
   private final Lexicon lexicon;
@@ -58,7 +64,7 @@ final class Respelling {
   /** A text and how it is read. */
   private record Read(Text text, Reading reading) {
     boolean isAnswered() {
-      return reading.status() == Status.ANSWERED || reading.status() == Status.EXPLAINED;
+      return isRead(reading);
     }
 
     boolean isBetterThan(Reading other) {
@@ -84,11 +90,47 @@ final class Respelling {
    */
   Reading read(String question, Function<String, Reading> reader) {
     Reading typed = reader.apply(question);
-    boolean isRead = typed.status() == Status.ANSWERED || typed.status() == Status.EXPLAINED;
-    if (isRead || question.length() > QuestionReader.LONGEST_QUESTION) {
+    if (isRead(typed) || question.length() > QuestionReader.LONGEST_QUESTION) {
       return typed;
     }
     List<Token> tokens = Tokens.of(question);
+    Reading reading = respelt(question, tokens, typed, reader);
+    return reading.status() == Status.DECLINED || reading.status() == Status.PARTLY
+        ? withNearly(reading, tokens, reader)
+        : reading;
+  }
+
+  private static boolean isRead(Reading reading) {
+    return reading.status() == Status.ANSWERED || reading.status() == Status.EXPLAINED;
+  }
+
+  /** Suggests the question with another word where a right word was not read: "per moth". */
+  private Reading withNearly(
+      Reading reading, List<Token> tokens, Function<String, Reading> reader) {
+    for (int i = 0; i < tokens.size(); i++) {
+      Token token = tokens.get(i);
+      boolean isUnread =
+          reading.words().stream().anyMatch(w -> w.isUnread() && w.start() == token.start());
+      if (!isUnread || reading.unread().size() > MOST_UNREAD) {
+        continue;
+      }
+      Optional<Lexicon.Misspelt> nearly = lexicon.nearly(i, token);
+      for (Text text : nearly.map(n -> texts(List.of(n), tokens)).orElse(List.of())) {
+        String suggested = text.in(reading.question());
+        if (isRead(reader.apply(suggested))) {
+          List<String> suggestions = new ArrayList<>(List.of(suggested));
+          reading.suggestions().stream()
+              .filter(s -> !s.equals(suggested))
+              .forEach(suggestions::add);
+          return reading.withSuggestions(suggestions);
+        }
+      }
+    }
+    return reading;
+  }
+
+  private Reading respelt(
+      String question, List<Token> tokens, Reading typed, Function<String, Reading> reader) {
     List<Lexicon.Misspelt> misspelt = lexicon.misspelt(tokens);
     if (misspelt.isEmpty() || misspelt.size() > MOST_WORDS) {
       return typed;

@@ -85,4 +85,20 @@ class RespellingTest {
     assertTrue(reading.unread().contains("carbon"), reading.unread().toString());
     assertTrue(reading.words().stream().anyMatch(w -> w.found().equals("slip")));
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "guest nights by moth in 2025, guest nights by month in 2025",
+    "rank hits by revenue, rank huts by revenue",
+  })
+  void whatMayHaveBeenMeantByARightWordIsSuggested(String typed, String suggested) {
+    Reading reading = read(typed);
+    assertNotEquals(Reading.Status.ANSWERED, reading.status());
+    assertEquals(suggested, reading.suggestions().get(0));
+  }
+
+  @Test
+  void differentWordsWithOneStemAreNotTakenForEachOther() {
+    assertTrue(read("stats by valley").words().stream().noneMatch(w -> w.means().equals("status")));
+  }
 }
