@@ -1,6 +1,8 @@
 import { Button, HStack, Stack, Table, Text } from "@chakra-ui/react";
-import { useState } from "react";
-import type { Answer, AnswerColumn } from "../rest/client";
+import { useMutation } from "@tanstack/react-query";
+import { useMemo, useState } from "react";
+import { rest, type Answer, type AnswerColumn } from "../rest/client";
+import { Failure } from "../shell/Failure";
 import { cellText, headingText } from "./cells";
 import { goOnWith, sorted, type Sorting } from "./rows";
 
@@ -17,7 +19,12 @@ interface AnswerTableProps {
 export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
   const [sorting, setSorting] = useState<Sorting>();
   const [page, setPage] = useState(0);
-  const all = sorted(answer.rows, sorting);
+  const more = useMutation({ mutationFn: () => rest.allRows(answer.model, answer.restatement) });
+  const isCut = answer.notices.some((n) => n.kind === "cut") && answer.plan !== null;
+  const all = useMemo(
+    () => sorted(more.data ?? answer.rows, sorting),
+    [more.data, answer.rows, sorting],
+  );
   const pages = Math.ceil(all.length / ROWS_OF_A_PAGE);
   const first = Math.min(page, Math.max(pages - 1, 0)) * ROWS_OF_A_PAGE;
   const rows = all.slice(first, first + ROWS_OF_A_PAGE);
@@ -100,8 +107,8 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
           )}
         </Table.Root>
       </Table.ScrollArea>
-      {pages > 1 && (
-        <HStack textStyle="sm" color="fg.muted">
+      {(pages > 1 || isCut) && (
+        <HStack textStyle="sm" color="fg.muted" wrap="wrap">
           <Button
             size="xs"
             variant="outline"
@@ -121,8 +128,19 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
           >
             Rows after
           </Button>
+          {isCut && !more.data && (
+            <Button
+              size="xs"
+              variant="outline"
+              loading={more.isPending}
+              onClick={() => more.mutate()}
+            >
+              Get all rows
+            </Button>
+          )}
         </HStack>
       )}
+      {more.error && <Failure error={more.error} />}
     </Stack>
   );
 }

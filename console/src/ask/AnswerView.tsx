@@ -5,6 +5,7 @@ import {
   Card,
   Flex,
   Heading,
+  HStack,
   Link,
   List,
   Stack,
@@ -18,6 +19,8 @@ import { isAuthor, useWho } from "../session/session";
 import { AnswerTable } from "./AnswerTable";
 import { BigNumber } from "./BigNumber";
 import type { Picture } from "./Chart";
+import { CrossTable } from "./CrossTable";
+import { crossed } from "./crossed";
 import { Explained } from "./Explained";
 import { Handles } from "./Handles";
 import { Judge } from "./Judge";
@@ -25,6 +28,7 @@ import { Narrative } from "./Narrative";
 import { Proposals } from "./Proposals";
 import { SqlPanel } from "./SqlPanel";
 import { TakeAlong } from "./TakeAlong";
+import { Trend } from "./Trend";
 import { Words } from "./Words";
 
 const Chart = lazy(() => import("./Chart"));
@@ -87,6 +91,7 @@ function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
   const only = useCallback((question: string) => asked.current(question, false), []);
   const grouped = answer.parts.some((p) => p.kind === "grouping");
   const [picture, setPicture] = useState<Picture>();
+  const cross = answer.plan?.picture === "CROSS_TABLE" ? crossed(answer) : undefined;
   const single = answer.rows.length === 1 && answer.columns.length === 1;
   const notices = answer.notices.filter((n) => n.kind !== "partly");
   return (
@@ -114,7 +119,10 @@ function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
         <Card.Body gap="5">
           <Narrative answer={answer} />
           {single ? (
-            <BigNumber answer={answer} />
+            <HStack gap="8" wrap="wrap">
+              <BigNumber answer={answer} />
+              {answer.trend && <Trend answer={answer} onPick={onPick} />}
+            </HStack>
           ) : (
             <>
               {answer.chart && (
@@ -122,7 +130,11 @@ function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
                   <Chart answer={answer} onDrawn={setPicture} onOnly={only} />
                 </Suspense>
               )}
-              <AnswerTable answer={answer} onOnly={grouped ? only : undefined} />
+              {cross ? (
+                <CrossTable answer={answer} table={cross} />
+              ) : (
+                <AnswerTable answer={answer} onOnly={grouped ? only : undefined} />
+              )}
             </>
           )}
           {notices.length > 0 && (

@@ -1,7 +1,7 @@
 import { Box, useToken } from "@chakra-ui/react";
 import { useTheme } from "next-themes";
 import { useEffect, useRef } from "react";
-import { parse, View } from "vega";
+import { parse, View, type Spec as VegaSpec } from "vega";
 import { expressionInterpreter } from "vega-interpreter";
 import { compile, type TopLevelSpec } from "vega-lite";
 import type { Answer } from "../rest/client";
@@ -12,7 +12,12 @@ import { goOnWith } from "./rows";
 const SERIES = ["#0072B2", "#E69F00", "#009E73", "#CC79A7", "#56B4E9", "#D55E00", "#8C8C8C"];
 const HEIGHT = 280;
 const BAR_STEP = 22;
-const AXIS_ROOM = 110;
+const AXIS_ROOM = 100;
+const LEGEND_ROOM = 70;
+const BETWEEN = 16;
+const NARROW = 500;
+const LEAST_WIDTH = 90;
+const NESTED_HEIGHT = 380;
 
 /** A drawn chart, to be taken along. */
 export interface Picture {
@@ -28,7 +33,7 @@ interface ChartProps {
   onOnly?: (question: string) => void;
 }
 
-/** Draws an answer's Vega-Lite specification. Expressions are interpreted, never evaluated. */
+/** Draws an answer's specification, of Vega-Lite or Vega. Expressions are interpreted, never evaluated. */
 export default function Chart({ answer, onDrawn, onOnly }: ChartProps) {
   const host = useRef<HTMLDivElement>(null);
   const { resolvedTheme } = useTheme();
@@ -65,32 +70,57 @@ export default function Chart({ answer, onDrawn, onOnly }: ChartProps) {
 }
 
 function specification(answer: Answer, width: number, ink: string) {
+  const values = chartData(answer);
+  const config = {
+    view: { stroke: null },
+    axis: {
+      labelColor: ink,
+      titleColor: ink,
+      titleFontWeight: "normal",
+      grid: true,
+      gridOpacity: 0.15,
+      domain: false,
+      ticks: false,
+      labelFontSize: 12,
+      titleFontSize: 12,
+    },
+    axisBand: { grid: false },
+    header: { labelColor: ink, labelFontSize: 12 },
+    legend: { labelColor: ink, titleColor: ink },
+    range: { category: SERIES },
+  };
+  if (isVega(answer.chart)) {
+    const [rows, ...others] = answer.chart.data;
+    return {
+      ...answer.chart,
+      width,
+      height: NESTED_HEIGHT,
+      data: [{ ...rows, values }, ...others],
+      background: "transparent",
+      config: { ...config, text: { fill: ink } },
+    };
+  }
   return {
     ...(withWholeTicks(answer) as object),
     ...sized(answer, width),
-    data: { name: "rows", values: chartData(answer) },
+    data: { name: "rows", values },
     background: "transparent",
     config: {
-      view: { stroke: null },
-      axis: {
-        labelColor: ink,
-        titleColor: ink,
-        titleFontWeight: "normal",
-        grid: true,
-        gridOpacity: 0.15,
-        domain: false,
-        ticks: false,
-        labelFontSize: 12,
-        titleFontSize: 12,
-      },
-      axisBand: { grid: false },
-      legend: { labelColor: ink, titleColor: ink },
-      range: { category: SERIES },
+      ...config,
       bar: { color: SERIES[0], cornerRadiusEnd: 2 },
       line: { color: SERIES[0], strokeWidth: 2 },
       point: { color: SERIES[0], filled: true },
     },
-  } as unknown as TopLevelSpec;
+  };
+}
+
+interface Nested {
+  $schema: string;
+  data: object[];
+}
+
+function isVega(chart: unknown): chart is Nested {
+  return String((chart as Nested | null)?.$schema).includes("/vega/");
 }
 
 /** The follow-up for the first group that a mark names. */
@@ -113,8 +143,9 @@ async function image(view: View, format: "png" | "svg"): Promise<Blob> {
   });
 }
 
-function draw(element: HTMLElement, spec: TopLevelSpec): View {
-  const view = new View(parse(compile(spec).spec, undefined, { ast: true }), {
+function draw(element: HTMLElement, spec: object): View {
+  const vega = isVega(spec) ? (spec as VegaSpec) : compile(spec as TopLevelSpec).spec;
+  const view = new View(parse(vega, undefined, { ast: true }), {
     expr: expressionInterpreter,
     renderer: "canvas",
     hover: true,
@@ -136,6 +167,12 @@ function sized(answer: Answer, width: number): Record<string, unknown> {
     height: HEIGHT / 2,
   }));
   if (views) return { vconcat: views };
+  if (chart?.facet) {
+    const columns = width < NARROW ? 1 : (chart.columns ?? 1);
+    const room = width - AXIS_ROOM - (chart.spec?.encoding?.color ? LEGEND_ROOM : 0);
+    const small = room / columns - BETWEEN;
+    return { columns, spec: { ...chart.spec, width: Math.max(small, LEAST_WIDTH) } };
+  }
   const lying = chart?.encoding?.y?.type === "ordinal";
   return lying ? { height: { step: BAR_STEP } } : { height: HEIGHT };
 }
@@ -143,4 +180,7 @@ function sized(answer: Answer, width: number): Record<string, unknown> {
 interface Spec {
   encoding?: { y?: { type?: string } };
   vconcat?: Record<string, unknown>[];
+  facet?: unknown;
+  columns?: number;
+  spec?: { encoding?: { color?: unknown } };
 }

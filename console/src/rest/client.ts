@@ -198,6 +198,13 @@ async function rows(model: string, question: string, format: keyof typeof FORMAT
   return { name: name?.[1] ?? `answer.${format}`, blob: await response.blob() };
 }
 
+/** All rows of an answer, each with its cells in the order of the columns. */
+async function allRows(model: string, question: string): Promise<unknown[][]> {
+  const body = { question, byItself: true };
+  const found = await send<Record<string, unknown>[]>("POST", `${of(model)}/rows`, body);
+  return found.map((row) => Object.values(row));
+}
+
 /** Sends a file, telling how much of it went; `fetch` cannot tell. */
 function bring(source: string, file: File, onProgress: (share: number) => void) {
   return new Promise<Upload>((resolve, reject) => {
@@ -227,6 +234,7 @@ export const rest = {
   model: (name: string) => send<ModelPage>("GET", `/api/models/${encodeURIComponent(name)}`),
   ask,
   rows,
+  allRows,
   /** Answers a whole question that belongs to no thread. */
   answer: (model: string, question: string) =>
     send<Answer>("POST", `${of(model)}/ask`, { question, byItself: true }),

@@ -1274,6 +1274,7 @@ export interface components {
             thread: components["schemas"]["Kept"];
             totals: unknown[];
             trail: components["schemas"]["StepPart"][];
+            trend: string;
             unread: string[];
             words: components["schemas"]["WordPart"][];
         };
@@ -2046,7 +2047,7 @@ export interface components {
             listing: components["schemas"]["Listing"];
             measures: (components["schemas"]["Figure"] | components["schemas"]["Plain"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"] | components["schemas"]["Arithmetic"] | components["schemas"]["Basic"] | components["schemas"]["Correlation"] | components["schemas"]["Narrowed"] | components["schemas"]["OverParts"] | components["schemas"]["Portion"] | components["schemas"]["DistinctRows"] | components["schemas"]["DistinctValues"] | components["schemas"]["Duration"] | components["schemas"]["MetricValue"] | components["schemas"]["RowCount"] | components["schemas"]["Statistic"])[];
             /** @enum {string} */
-            picture: "TABLE" | "BAR" | "STACKED" | "LINE" | "AREA" | "SCATTER" | "HEAT_MAP" | "TREE_MAP" | "HISTOGRAM" | "MAP";
+            picture: "TABLE" | "BAR" | "STACKED" | "LINE" | "AREA" | "SCATTER" | "HEAT_MAP" | "TREE_MAP" | "SUNBURST" | "SMALL_MULTIPLES" | "BARS_WITH_LINE" | "CROSS_TABLE" | "HISTOGRAM" | "MAP";
             ranking: components["schemas"]["Ranking"];
             sort: components["schemas"]["Sort"];
         };

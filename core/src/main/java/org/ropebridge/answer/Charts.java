@@ -10,16 +10,48 @@ import org.ropebridge.plan.Plan;
 import org.ropebridge.sql.OutputColumn;
 
 /**
- * Chooses how rows are drawn, as a Vega-Lite specification (https://vega.github.io/vega-lite/). The
- * specification names its data {@code rows}; whoever draws it supplies them, with columns {@code
- * c0, c1, ...}: numbers as numbers, times as ISO dates, everything else as the text to show.
+ * Chooses how rows are drawn, as a Vega-Lite specification (https://vega.github.io/vega-lite/), or
+ * a Vega one for what Vega-Lite does not have ({@link Nested}). The specification names its data
+ * {@code rows}; whoever draws it supplies them, with columns {@code c0, c1, ...}: numbers as
+ * numbers, times as ISO dates, everything else as the text to show.
  */
 public final class Charts {
   private static final int MOST_BARS = 60;
   private static final int MOST_SERIES = 12;
   private static final int MOST_FIELDS = 4_000;
+  private static final int MOST_PIECES = 300;
+  private static final int MOST_MULTIPLES = 24;
+  private static final int MULTIPLES_ACROSS = 3;
+  private static final int MULTIPLE_HEIGHT = 130;
 
   private Charts() {}
+
+  /**
+   * What the rows are like.
+   *
+   * @param rows how many there are
+   * @param different how many different values each column has
+   * @param hasNegative whether some number is below zero
+   */
+  public record Shape(int rows, List<Integer> different, boolean hasNegative) {
+    public Shape {
+      different = List.copyOf(different);
+    }
+
+    /** The shape of rows with so many columns. */
+    public static Shape of(List<? extends List<?>> rows, int columns) {
+      List<Integer> different = new ArrayList<>();
+      for (int i = 0; i < columns; i++) {
+        int column = i;
+        different.add((int) rows.stream().map(r -> r.get(column)).distinct().count());
+      }
+      boolean negative =
+          rows.stream()
+              .flatMap(List::stream)
+              .anyMatch(v -> v instanceof Number n && n.doubleValue() < 0);
+      return new Shape(rows.size(), different, negative);
+    }
+  }
 
   /**
    * The chart of an answer; empty when a number or a table says it better.
@@ -28,11 +60,16 @@ public final class Charts {
    *     not go with it
    */
   public static Optional<Map<String, Object>> of(
-      List<OutputColumn> columns, int rowCount, Optional<Plan.Picture> wanted) {
-    return picture(columns, rowCount, wanted)
+      List<OutputColumn> columns, Shape shape, Optional<Plan.Picture> wanted) {
+    return picture(columns, shape, wanted)
         .map(
             picture -> {
               Map<String, Object> chart = new LinkedHashMap<>();
+              if (picture == Plan.Picture.TREE_MAP || picture == Plan.Picture.SUNBURST) {
+                chart.put("$schema", "https://vega.github.io/schema/vega/v6.json");
+                chart.putAll(Nested.drawn(columns, picture, tooltip(columns)));
+                return chart;
+              }
               chart.put("$schema", "https://vega.github.io/schema/vega-lite/v6.json");
               chart.put("data", Map.of("name", "rows"));
               chart.putAll(drawn(columns, picture));
@@ -42,45 +79,69 @@ public final class Charts {
 
   /** What is drawn; empty for a table or a number. */
   static Optional<Plan.Picture> picture(
-      List<OutputColumn> columns, int rowCount, Optional<Plan.Picture> wanted) {
+      List<OutputColumn> columns, Shape shape, Optional<Plan.Picture> wanted) {
     int groups = groups(columns);
     int measures = columns.size() - groups;
-    boolean drawable = groups >= 1 && groups <= 2 && measures >= 1 && rowCount > 1;
-    if (!drawable || wanted.equals(Optional.of(Plan.Picture.TABLE))) {
+    boolean drawable = groups >= 1 && groups <= 3 && measures >= 1 && shape.rows() > 1;
+    boolean isTable =
+        wanted.filter(p -> p == Plan.Picture.TABLE || p == Plan.Picture.CROSS_TABLE).isPresent();
+    if (!drawable || isTable) {
       return Optional.empty();
     }
-    Optional<Plan.Picture> asked = wanted.filter(p -> fits(p, columns));
-    Plan.Picture picture = asked.orElseGet(() -> usual(columns, rowCount));
-    boolean bars = picture == Plan.Picture.BAR || picture == Plan.Picture.STACKED;
-    boolean tooMany =
-        bars && rowCount > MOST_BARS * (groups == 2 ? MOST_SERIES : 1)
-            || picture == Plan.Picture.HEAT_MAP && rowCount > MOST_FIELDS;
-    return tooMany ? Optional.empty() : Optional.of(picture);
+    Optional<Plan.Picture> asked =
+        wanted.filter(p -> fits(p, columns)).filter(p -> !isTooMuch(p, columns, shape));
+    return asked.or(() -> usual(columns, shape.rows()).filter(p -> !isTooMuch(p, columns, shape)));
+  }
+
+  private static boolean isTooMuch(Plan.Picture picture, List<OutputColumn> columns, Shape shape) {
+    return switch (picture) {
+      case BAR, STACKED, BARS_WITH_LINE ->
+          shape.rows() > MOST_BARS * (groups(columns) == 2 ? MOST_SERIES : 1);
+      case HEAT_MAP -> shape.rows() > MOST_FIELDS;
+      case TREE_MAP, SUNBURST -> shape.hasNegative() || shape.rows() > MOST_PIECES;
+      case SMALL_MULTIPLES -> shape.different().get(multiple(columns)) > MOST_MULTIPLES;
+      default -> false;
+    };
   }
 
   /** Whether a picture that was asked for can be drawn of such columns. */
   public static boolean fits(Plan.Picture picture, List<OutputColumn> columns) {
     int groups = groups(columns);
     int measures = columns.size() - groups;
+    boolean time = timeColumn(columns) >= 0;
     return switch (picture) {
       case TABLE -> true;
       case BAR, LINE -> groups >= 1 && groups <= 2 && measures >= 1;
-      case AREA -> timeColumn(columns) >= 0 && groups <= 2 && measures == 1;
+      case AREA -> time && groups <= 2 && measures == 1;
       case STACKED, HEAT_MAP -> groups == 2 && measures == 1;
+      case CROSS_TABLE -> groups == 2;
+      case TREE_MAP -> groups <= 2 && measures == 1 && !time;
+      case SUNBURST -> groups == 2 && measures == 1 && !time;
+      case SMALL_MULTIPLES -> groups >= 2 && measures == 1 && (groups == 2 || time);
+      case BARS_WITH_LINE -> groups == 1 && measures == 2;
       case SCATTER -> groups == 1 && measures >= 2;
       case HISTOGRAM ->
           groups == 1 && measures == 1 && columns.get(0).kind() == OutputColumn.Kind.RANGE;
-      case TREE_MAP, MAP -> false;
+      case MAP -> false;
     };
   }
 
-  private static Plan.Picture usual(List<OutputColumn> columns, int rowCount) {
-    if (timeColumn(columns) >= 0 && rowCount > 2) {
-      return Plan.Picture.LINE;
+  private static Optional<Plan.Picture> usual(List<OutputColumn> columns, int rowCount) {
+    boolean time = timeColumn(columns) >= 0;
+    if (groups(columns) == 3) {
+      return Optional.of(Plan.Picture.SMALL_MULTIPLES).filter(p -> fits(p, columns));
+    } else if (time && rowCount > 2) {
+      return Optional.of(Plan.Picture.LINE);
     }
-    return fits(Plan.Picture.HEAT_MAP, columns) && rowCount > MOST_BARS
-        ? Plan.Picture.HEAT_MAP
-        : Plan.Picture.BAR;
+    return Optional.of(
+        fits(Plan.Picture.HEAT_MAP, columns) && rowCount > MOST_BARS
+            ? Plan.Picture.HEAT_MAP
+            : Plan.Picture.BAR);
+  }
+
+  /** The group that has a small chart for each of its values: the first that is no time. */
+  private static int multiple(List<OutputColumn> columns) {
+    return timeColumn(columns) == 0 ? 1 : 0;
   }
 
   private static int groups(List<OutputColumn> columns) {
@@ -93,6 +154,11 @@ public final class Charts {
       return heatMap(columns);
     } else if (picture == Plan.Picture.SCATTER) {
       return scatter(columns);
+    }
+    if (picture == Plan.Picture.SMALL_MULTIPLES) {
+      return smallMultiples(columns);
+    } else if (picture == Plan.Picture.BARS_WITH_LINE) {
+      return barsWithLine(columns);
     }
     boolean line = picture == Plan.Picture.LINE || picture == Plan.Picture.AREA;
     int time = timeColumn(columns);
@@ -131,6 +197,68 @@ public final class Charts {
       view.put("mark", Map.of("type", "area", "line", true, "opacity", 0.6));
     }
     return view;
+  }
+
+  /** A small chart for each value of a group, all to the same scale. */
+  private static Map<String, Object> smallMultiples(List<OutputColumn> columns) {
+    int multiple = multiple(columns);
+    int time = timeColumn(columns);
+    List<Integer> others = new ArrayList<>();
+    for (int i = 0; i < groups(columns); i++) {
+      if (i != multiple && i != time) {
+        others.add(i);
+      }
+    }
+    int across = time >= 0 ? time : others.remove(0);
+    int series = others.isEmpty() ? -1 : others.get(0);
+    Map<String, Object> small = view(columns, across, series, groups(columns), time >= 0);
+    small.remove("width");
+    small.put("height", MULTIPLE_HEIGHT);
+    Map<String, Object> view = new LinkedHashMap<>();
+    Map<String, Object> facet = new LinkedHashMap<>();
+    facet.put("field", "c" + multiple);
+    facet.put("type", "nominal");
+    facet.put("title", null);
+    facet.put("sort", null);
+    view.put("facet", facet);
+    view.put("columns", MULTIPLES_ACROSS);
+    view.put("spec", small);
+    return view;
+  }
+
+  /** The first number as bars, the second as a line with a scale of its own. */
+  private static Map<String, Object> barsWithLine(List<OutputColumn> columns) {
+    List<Map<String, Object>> layers = new ArrayList<>();
+    for (int measure = 1; measure <= 2; measure++) {
+      Map<String, Object> layer = view(columns, 0, -1, measure, false);
+      layer.remove("width");
+      @SuppressWarnings("unchecked")
+      Map<String, Object> encoding = (Map<String, Object>) layer.get("encoding");
+      upright(encoding);
+      Map<String, Object> color = new LinkedHashMap<>();
+      color.put("datum", columns.get(measure).name());
+      color.put("type", "nominal");
+      color.put("title", null);
+      color.put("legend", Map.of("orient", "top", "labelLimit", 400));
+      encoding.put("color", color);
+      layer.put("mark", mark(measure == 2));
+      layers.add(layer);
+    }
+    Map<String, Object> view = new LinkedHashMap<>();
+    view.put("width", "container");
+    view.put("layer", layers);
+    view.put("resolve", Map.of("scale", Map.of("y", "independent")));
+    return view;
+  }
+
+  /** Turns lying bars into standing ones. */
+  private static void upright(Map<String, Object> encoding) {
+    @SuppressWarnings("unchecked")
+    Map<String, Object> x = (Map<String, Object>) encoding.get("x");
+    if (x.get("type").equals("quantitative")) {
+      encoding.put("x", encoding.get("y"));
+      encoding.put("y", x);
+    }
   }
 
   /** Two groups across and down, the number as the depth of the colour. */

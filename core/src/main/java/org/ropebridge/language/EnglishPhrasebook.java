@@ -332,6 +332,10 @@ final class EnglishPhrasebook implements Phrasebook {
       case SCATTER -> "as a scatter plot";
       case HEAT_MAP -> "as a heat map";
       case TREE_MAP -> "as a tree map";
+      case SUNBURST -> "as a sunburst";
+      case SMALL_MULTIPLES -> "as small multiples";
+      case BARS_WITH_LINE -> "as bars with a line";
+      case CROSS_TABLE -> "as a cross table";
       case HISTOGRAM -> "as a histogram";
       case MAP -> "on a map";
     };

@@ -1858,6 +1858,42 @@ final class EnglishVocabulary implements Vocabulary {
         "as a treemap",
         "in a tree map");
     put(
+        new Meaning.PictureWord(Picture.SUNBURST),
+        "as a sunburst",
+        "sunburst",
+        "sunburst chart",
+        "as a sunburst chart",
+        "in a sunburst");
+    put(
+        new Meaning.PictureWord(Picture.SMALL_MULTIPLES),
+        "as small multiples",
+        "small multiples",
+        "in small multiples",
+        "as small charts");
+    put(
+        new Meaning.PictureWord(Picture.BARS_WITH_LINE),
+        "as bars with a line",
+        "bars with a line",
+        "as bars and a line",
+        "as bars and line",
+        "as columns with a line",
+        "as columns and a line",
+        "as a line with columns",
+        "line with columns",
+        "as a combined chart",
+        "combo chart",
+        "as a combo chart");
+    put(
+        new Meaning.PictureWord(Picture.CROSS_TABLE),
+        "as a cross table",
+        "cross table",
+        "crosstab",
+        "as a crosstab",
+        "in a cross table",
+        "pivot table",
+        "as a pivot table",
+        "in a pivot table");
+    put(
         new Meaning.PictureWord(Picture.HISTOGRAM),
         "as a histogram",
         "histogram",

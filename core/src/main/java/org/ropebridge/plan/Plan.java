@@ -101,6 +101,10 @@ public record Plan(
     SCATTER,
     HEAT_MAP,
     TREE_MAP,
+    SUNBURST,
+    SMALL_MULTIPLES,
+    BARS_WITH_LINE,
+    CROSS_TABLE,
     HISTOGRAM,
     MAP
   }

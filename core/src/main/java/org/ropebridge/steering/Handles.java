@@ -369,6 +369,17 @@ public final class Handles {
     if (two && one) {
       pictures.add(Plan.Picture.STACKED);
       pictures.add(Plan.Picture.HEAT_MAP);
+      pictures.add(Plan.Picture.SMALL_MULTIPLES);
+      pictures.add(Plan.Picture.CROSS_TABLE);
+    }
+    if (one && !time) {
+      pictures.add(Plan.Picture.TREE_MAP);
+    }
+    if (two && one && !time) {
+      pictures.add(Plan.Picture.SUNBURST);
+    }
+    if (plan.groupings().size() == 1 && plan.measures().size() == 2) {
+      pictures.add(Plan.Picture.BARS_WITH_LINE);
     }
     if (!two && !one) {
       pictures.add(Plan.Picture.SCATTER);

@@ -13,13 +13,15 @@ import org.ropebridge.reading.QuestionReader;
  * @param completions what a text could become
  * @param items what words could mean
  * @param behind the rows that numbers are computed over
+ * @param trend how single numbers came about over time
  */
 public record Steering(
     Handles handles,
     NextQuestions next,
     Completions completions,
     ItemFinder items,
-    RowsBehind behind) {
+    RowsBehind behind,
+    Trend trend) {
 
   /**
    * Learns a model.
@@ -34,6 +36,7 @@ public record Steering(
         new NextQuestions(parts, reader.restatement()),
         new Completions(parts, values, reader),
         new ItemFinder(model, values),
-        new RowsBehind(model, reader));
+        new RowsBehind(model, reader),
+        new Trend(parts, reader.restatement(), reader.periods()));
   }
 }

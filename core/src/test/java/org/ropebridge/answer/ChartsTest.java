@@ -1,5 +1,6 @@
 package org.ropebridge.answer;
 
+import static java.util.stream.Collectors.joining;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -12,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.ropebridge.DemoModel;
 import org.ropebridge.access.Access;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.sql.OutputColumn;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.sql.SqlWriter;
 
@@ -25,7 +27,13 @@ class ChartsTest {
                 DemoModel.READER.periods(),
                 DemoModel.READER.restatement())
             .write(plan);
-    return Charts.of(query.columns(), rows, plan.picture());
+    return Charts.of(query.columns(), shape(query.columns(), rows), plan.picture());
+  }
+
+  /** Some groups of three values each, and numbers that all differ. */
+  private static Charts.Shape shape(List<OutputColumn> columns, int rows) {
+    return new Charts.Shape(
+        rows, columns.stream().map(c -> c.isNumber() ? rows : 3).toList(), false);
   }
 
   @ParameterizedTest
@@ -53,7 +61,8 @@ class ChartsTest {
     assertTrue(chart("total revenue", 1).isEmpty());
     assertTrue(chart("revenue by month as a table", 12).isEmpty());
     assertTrue(chart("revenue by member", 900).isEmpty());
-    assertTrue(chart("revenue by valley, channel and month", 200).isEmpty());
+    assertTrue(chart("revenue by valley, channel and guest kind", 60).isEmpty());
+    assertTrue(chart("revenue by valley and channel as a cross table", 15).isEmpty());
   }
 
   @Test
@@ -69,5 +78,58 @@ class ChartsTest {
   void severalMeasuresStandUnderEachOther() {
     Map<String, Object> chart = chart("revenue and occupancy by month", 12).orElseThrow();
     assertEquals(2, ((List<?>) chart.get("vconcat")).size());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "revenue by hut as a tree map, 60, rect text",
+    "revenue by valley and hut as a tree map, 61, rect text",
+    "revenue by valley and channel as a sunburst, 20, arc text"
+  })
+  void partsWithinPartsAreNested(String question, int rows, String marks) {
+    Map<String, Object> chart = chart(question, rows).orElseThrow();
+    assertTrue(chart.get("$schema").toString().contains("/vega/"), chart::toString);
+    assertEquals(
+        marks,
+        ((List<?>) chart.get("marks"))
+            .stream().map(m -> ((Map<?, ?>) m).get("type").toString()).collect(joining(" ")));
+  }
+
+  @Test
+  void whatIsBelowZeroIsNoPartOfAWhole() {
+    Plan plan = DemoModel.READER.read("revenue by hut as a tree map").plan().orElseThrow();
+    List<OutputColumn> columns =
+        new SqlWriter(
+                Access.unlimited(DemoModel.MODEL),
+                DemoModel.READER.periods(),
+                DemoModel.READER.restatement())
+            .write(plan)
+            .columns();
+    assertEquals(
+        Optional.of(Plan.Picture.BAR),
+        Charts.picture(columns, new Charts.Shape(9, List.of(9, 9), true), plan.picture()));
+    assertTrue(Charts.Shape.of(List.of(List.of("a", 2), List.of("b", -1)), 2).hasNegative());
+  }
+
+  @Test
+  void threeGroupsWithATimeAreSmallCharts() {
+    for (String question :
+        List.of(
+            "revenue by valley, channel and month",
+            "revenue by valley and month as small multiples",
+            "revenue by valley and channel as small multiples")) {
+      Map<String, Object> chart = chart(question, 100).orElseThrow();
+      assertEquals("c0", ((Map<?, ?>) chart.get("facet")).get("field"), question);
+    }
+  }
+
+  @Test
+  void twoNumbersAreBarsAndALineWithScalesOfTheirOwn() {
+    Map<String, Object> chart =
+        chart("revenue and occupancy by month as bars with a line", 12).orElseThrow();
+    assertEquals(
+        List.of("bar", "line"),
+        ((List<?>) chart.get("layer"))
+            .stream().map(l -> ((Map<?, ?>) ((Map<?, ?>) l).get("mark")).get("type")).toList());
   }
 }

@@ -33,6 +33,7 @@ import org.ropebridge.steering.NextQuestions;
  * @param narrative what the rows tell, each sentence with the shortest voice that tells it
  * @param next questions that make sense after this answer
  * @param behind questions that list the rows which the numbers are computed over
+ * @param trend the question for a single number over time; empty for other answers
  * @param definitions what the metrics and conditions of the plan mean
  * @param alternatives what the question may mean
  * @param suggestions questions that the model covers
@@ -64,6 +65,7 @@ public record AnswerPart(
     List<SentencePart> narrative,
     List<NextQuestions.Next> next,
     List<NextQuestions.Next> behind,
+    String trend,
     List<Definitions.Definition> definitions,
     List<NoticePart> notices,
     List<AlternativePart> alternatives,

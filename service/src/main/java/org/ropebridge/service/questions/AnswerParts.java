@@ -44,7 +44,11 @@ class AnswerParts {
     Optional<Map<String, Object>> chart =
         (list ? Optional.<SqlQuery>empty() : query)
             .flatMap(
-                q -> Charts.of(q.columns(), rows.size(), reading.plan().flatMap(Plan::picture)));
+                q ->
+                    Charts.of(
+                        q.columns(),
+                        Charts.Shape.of(rows, q.columns().size()),
+                        reading.plan().flatMap(Plan::picture)));
     return new AnswerPart(
         reading.question(),
         answering.status(),
@@ -71,6 +75,7 @@ class AnswerParts {
             .flatMap(q -> reading.plan().map(p -> engine.steering().next().after(p, rows.size())))
             .orElse(List.of()),
         query.flatMap(q -> reading.plan()).map(p -> behind(engine, p)).orElse(List.of()),
+        query.flatMap(q -> reading.plan()).flatMap(engine.steering().trend()::of).orElse(""),
         explained
             .map(Explanations.Explained::definitions)
             .or(() -> reading.plan().map(engine.definitions()::of))
