@@ -30,6 +30,39 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
   const rows = all.slice(first, first + ROWS_OF_A_PAGE);
   return (
     <Stack gap="2">
+      {(pages > 1 || isCut) && (
+        <HStack textStyle="sm" color="fg.muted" wrap="wrap">
+          {isCut && !more.data && (
+            <Button
+              size="xs"
+              variant="outline"
+              loading={more.isPending}
+              onClick={() => more.mutate()}
+            >
+              Get all rows
+            </Button>
+          )}
+          <Button
+            size="xs"
+            variant="outline"
+            disabled={first === 0}
+            onClick={() => setPage(first / ROWS_OF_A_PAGE - 1)}
+          >
+            Rows before
+          </Button>
+          <Text role="status">
+            Rows {first + 1} to {first + rows.length} of {all.length.toLocaleString("en-GB")}
+          </Text>
+          <Button
+            size="xs"
+            variant="outline"
+            disabled={first + rows.length >= all.length}
+            onClick={() => setPage(first / ROWS_OF_A_PAGE + 1)}
+          >
+            Rows after
+          </Button>
+        </HStack>
+      )}
       <Table.ScrollArea maxH="96" borderWidth="1px" rounded="md">
         <Table.Root size="sm" stickyHeader tabIndex={0}>
           <Table.Caption srOnly>{answer.restatement}</Table.Caption>
@@ -107,39 +140,6 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
           )}
         </Table.Root>
       </Table.ScrollArea>
-      {(pages > 1 || isCut) && (
-        <HStack textStyle="sm" color="fg.muted" wrap="wrap">
-          <Button
-            size="xs"
-            variant="outline"
-            disabled={first === 0}
-            onClick={() => setPage(first / ROWS_OF_A_PAGE - 1)}
-          >
-            Rows before
-          </Button>
-          <Text role="status">
-            Rows {first + 1} to {first + rows.length} of {all.length.toLocaleString("en-GB")}
-          </Text>
-          <Button
-            size="xs"
-            variant="outline"
-            disabled={first + rows.length >= all.length}
-            onClick={() => setPage(first / ROWS_OF_A_PAGE + 1)}
-          >
-            Rows after
-          </Button>
-          {isCut && !more.data && (
-            <Button
-              size="xs"
-              variant="outline"
-              loading={more.isPending}
-              onClick={() => more.mutate()}
-            >
-              Get all rows
-            </Button>
-          )}
-        </HStack>
-      )}
       {more.error && <Failure error={more.error} />}
     </Stack>
   );

@@ -18,6 +18,10 @@ import org.ropebridge.sql.OutputColumn;
 public final class Charts {
   private static final int MOST_BARS = 60;
   private static final int MOST_SERIES = 12;
+
+  /** Colours that people can tell apart. */
+  private static final int MOST_COLOURS = 7;
+
   private static final int MOST_FIELDS = 4_000;
   private static final int MOST_PIECES = 300;
   private static final int MOST_MULTIPLES = 24;
@@ -126,17 +130,22 @@ public final class Charts {
     };
   }
 
-  private static Optional<Plan.Picture> usual(List<OutputColumn> columns, int rowCount) {
-    boolean time = timeColumn(columns) >= 0;
+  private static Optional<Plan.Picture> usual(List<OutputColumn> columns, Shape shape) {
+    int time = timeColumn(columns);
     if (groups(columns) == 3) {
       return Optional.of(Plan.Picture.SMALL_MULTIPLES).filter(p -> fits(p, columns));
-    } else if (time && rowCount > 2) {
-      return Optional.of(Plan.Picture.LINE);
+    } else if (fits(Plan.Picture.HEAT_MAP, columns)
+        && (shape.different().get(series(columns)) > MOST_COLOURS
+            || time < 0 && shape.rows() > MOST_BARS)) {
+      return Optional.of(Plan.Picture.HEAT_MAP);
     }
-    return Optional.of(
-        fits(Plan.Picture.HEAT_MAP, columns) && rowCount > MOST_BARS
-            ? Plan.Picture.HEAT_MAP
-            : Plan.Picture.BAR);
+    return Optional.of(time >= 0 && shape.rows() > 2 ? Plan.Picture.LINE : Plan.Picture.BAR);
+  }
+
+  /** Of two groups, the one that is told apart by colour. */
+  private static int series(List<OutputColumn> columns) {
+    int time = timeColumn(columns);
+    return time >= 0 ? 1 - time : 1;
   }
 
   /** The group that has a small chart for each of its values: the first that is no time. */
@@ -163,7 +172,7 @@ public final class Charts {
     boolean line = picture == Plan.Picture.LINE || picture == Plan.Picture.AREA;
     int time = timeColumn(columns);
     int across = time >= 0 ? time : 0;
-    int series = groups == 2 ? 1 - across : -1;
+    int series = groups == 2 ? series(columns) : -1;
     if (columns.size() - groups == 1 || series >= 0) {
       Map<String, Object> view = view(columns, across, series, groups, line);
       return stacked(view, picture, series);
@@ -434,7 +443,10 @@ public final class Charts {
       color.put("title", columns.get(series).name());
       encoding.put("color", color);
       if (!line) {
-        encoding.put(lying ? "yOffset" : "xOffset", Map.of("field", "c" + series));
+        Map<String, Object> beside = new LinkedHashMap<>();
+        beside.put("field", "c" + series);
+        beside.put("sort", null);
+        encoding.put(lying ? "yOffset" : "xOffset", beside);
       }
     }
     encoding.put("tooltip", tooltip(columns));

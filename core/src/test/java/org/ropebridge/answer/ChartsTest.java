@@ -14,20 +14,14 @@ import org.ropebridge.DemoModel;
 import org.ropebridge.access.Access;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.sql.OutputColumn;
-import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.sql.SqlWriter;
 
 class ChartsTest {
 
   private static Optional<Map<String, Object>> chart(String question, int rows) {
     Plan plan = DemoModel.READER.read(question).plan().orElseThrow();
-    SqlQuery query =
-        new SqlWriter(
-                Access.unlimited(DemoModel.MODEL),
-                DemoModel.READER.periods(),
-                DemoModel.READER.restatement())
-            .write(plan);
-    return Charts.of(query.columns(), shape(query.columns(), rows), plan.picture());
+    List<OutputColumn> columns = columns(plan);
+    return Charts.of(columns, shape(columns, rows), plan.picture());
   }
 
   /** Some groups of three values each, and numbers that all differ. */
@@ -95,16 +89,36 @@ class ChartsTest {
             .stream().map(m -> ((Map<?, ?>) m).get("type").toString()).collect(joining(" ")));
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "guest nights by hut and month, 60, 12, rect",
+    "guest nights by month and hut, 12, 60, rect",
+    "guest nights by valley and month, 5, 12, line",
+    "guest nights by valley and hut kind, 5, 3, bar",
+    "guest nights by valley and hut, 5, 60, rect"
+  })
+  void moreSeriesThanColoursAreFieldsOfAHeatMap(
+      String question, int first, int second, String mark) {
+    Plan plan = DemoModel.READER.read(question).plan().orElseThrow();
+    Charts.Shape shape =
+        new Charts.Shape(first * second, List.of(first, second, first * second), false);
+    Map<String, Object> chart = Charts.of(columns(plan), shape, plan.picture()).orElseThrow();
+    assertEquals(mark, ((Map<?, ?>) chart.get("mark")).get("type"));
+  }
+
+  private static List<OutputColumn> columns(Plan plan) {
+    return new SqlWriter(
+            Access.unlimited(DemoModel.MODEL),
+            DemoModel.READER.periods(),
+            DemoModel.READER.restatement())
+        .write(plan)
+        .columns();
+  }
+
   @Test
   void whatIsBelowZeroIsNoPartOfAWhole() {
     Plan plan = DemoModel.READER.read("revenue by hut as a tree map").plan().orElseThrow();
-    List<OutputColumn> columns =
-        new SqlWriter(
-                Access.unlimited(DemoModel.MODEL),
-                DemoModel.READER.periods(),
-                DemoModel.READER.restatement())
-            .write(plan)
-            .columns();
+    List<OutputColumn> columns = columns(plan);
     assertEquals(
         Optional.of(Plan.Picture.BAR),
         Charts.picture(columns, new Charts.Shape(9, List.of(9, 9), true), plan.picture()));
