@@ -94,7 +94,7 @@ public final class Charts {
     }
     Optional<Plan.Picture> asked =
         wanted.filter(p -> fits(p, columns)).filter(p -> !isTooMuch(p, columns, shape));
-    return asked.or(() -> usual(columns, shape.rows()).filter(p -> !isTooMuch(p, columns, shape)));
+    return asked.or(() -> usual(columns, shape).filter(p -> !isTooMuch(p, columns, shape)));
   }
 
   private static boolean isTooMuch(Plan.Picture picture, List<OutputColumn> columns, Shape shape) {
