@@ -79,6 +79,18 @@ const JOBS: Job[] = [
     },
   },
   {
+    name: "looks for a value among many",
+    from: "revenue by month for Oriel Hut in 2025",
+    does: async (page, hand) => {
+      await hand.press(part(page, "for hut Oriel Hut"));
+      await hand.write(page.getByLabel(/^Find among/), "linn");
+      await expect(page.getByRole("menuitem")).toHaveText(["Linnet House"]);
+      await page.keyboard.press("ArrowDown");
+      await page.keyboard.press("Enter");
+      await expect(heading(page, /Linnet House/)).toBeVisible();
+    },
+  },
+  {
     name: "switches the picture",
     from: "revenue by valley and channel in 2025",
     does: async (page, hand) => {

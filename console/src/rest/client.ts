@@ -240,8 +240,8 @@ export const rest = {
     send<Answer>("POST", `${of(model)}/ask`, { question, byItself: true }),
   typing: (model: string, question: string, place: Place, signal?: AbortSignal) =>
     send<Typing>("POST", `${of(model)}/typing`, asked(question, place), signal),
-  options: (model: string, question: string, part?: number) =>
-    send<Option[]>("POST", `${of(model)}/options`, { question, part }),
+  options: (model: string, question: string, part: number | undefined, words: string) =>
+    send<Option[]>("POST", `${of(model)}/options`, { question, part, words }),
   threads: (model: string, words: string) =>
     send<Thread[]>("GET", `${of(model)}/threads?words=${encodeURIComponent(words)}`),
   thread: (id: string) => send<Thread>("GET", `/api/threads/${id}`),

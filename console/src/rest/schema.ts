@@ -2033,6 +2033,7 @@ export interface components {
             /** Format: int32 */
             part: number;
             question: string;
+            words: string;
         };
         PasswordRequest: {
             password: string;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
@@ -67,13 +68,23 @@ public final class Handles {
    * @param index its place in {@link #of}
    */
   public List<Option> options(Plan plan, int index) {
+    return options(plan, index, "");
+  }
+
+  /**
+   * The same, as far as it is called by some words; values are then found however many there are.
+   *
+   * @param index its place in {@link #of}
+   * @param words a part of what the options are called; empty for all
+   */
+  public List<Option> options(Plan plan, int index, String words) {
     Part part = of(plan).get(index);
     int at = part.index();
     Stream<Optional<Option>> options =
         switch (part.kind()) {
           case MEASURE -> measure(plan, at);
           case GROUPING -> grouping(plan, at);
-          case FILTER -> filter(plan, at);
+          case FILTER -> filter(plan, at, words);
           case KEEP -> Stream.of(removed(plan, p -> p.withKeeps(without(p.keeps(), at))));
           case RANKING -> ranking(plan);
           case SORT -> sort(plan);
@@ -81,11 +92,20 @@ public final class Handles {
           case PICTURE -> pictures(plan);
           case ROWS, CLAIM -> Stream.of();
         };
-    return distinct(plan, options);
+    return distinct(plan, options, words);
   }
 
   /** What could be added to the plan: numbers, breakdowns, limits. */
   public List<Option> additions(Plan plan) {
+    return additions(plan, "");
+  }
+
+  /**
+   * The same, as far as it is called by some words; values are then found however many there are.
+   *
+   * @param words a part of what the options are called; empty for all
+   */
+  public List<Option> additions(Plan plan, String words) {
     boolean overTime = plan.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
     Stream<Optional<Option>> periods =
         overTime
@@ -93,7 +113,8 @@ public final class Handles {
             : parts.periods().stream()
                 .map(f -> added(restatement.filter(f), plan.withFilters(with(plan.filters(), f))));
     if (plan.listing().isPresent()) {
-      return distinct(plan, Stream.concat(columns(plan), Stream.concat(values(plan), periods)));
+      return distinct(
+          plan, Stream.concat(columns(plan), Stream.concat(values(plan, words), periods)), words);
     }
     Stream<Optional<Option>> groupings =
         parts.groupings(plan).stream()
@@ -117,18 +138,20 @@ public final class Handles {
                                         new Plan.Ranking(true, n, plan.measures().get(0))))));
     return distinct(
         plan,
-        Stream.of(groupings, periods, measures, values(plan), tops, addedPictures(plan))
-            .flatMap(s -> s));
+        Stream.of(groupings, periods, measures, values(plan, words), tops, addedPictures(plan))
+            .flatMap(s -> s),
+        words);
   }
 
   private static Plan grouped(Plan plan, Grouping more) {
     return plan.withGroupings(with(plan.groupings(), more));
   }
 
-  private List<Option> distinct(Plan plan, Stream<Optional<Option>> options) {
+  private List<Option> distinct(Plan plan, Stream<Optional<Option>> options, String words) {
     String now = restatement.of(plan);
     return options
         .flatMap(Optional::stream)
+        .filter(o -> holds(o.label(), words))
         .filter(o -> !o.question().equals(now))
         .distinct()
         .toList();
@@ -209,7 +232,7 @@ public final class Handles {
                                 .filter(w -> groupings.size() > 1 && groupings.contains(w)))));
   }
 
-  private Stream<Optional<Option>> filter(Plan plan, int at) {
+  private Stream<Optional<Option>> filter(Plan plan, int at, String words) {
     Filter filter = plan.filters().get(at);
     Stream<Optional<Option>> others = Stream.of();
     if (filter instanceof Filter.InValues in) {
@@ -217,8 +240,7 @@ public final class Handles {
           Stream.concat(
               Stream.of(new Filter.InValues(in.column(), in.values(), !in.negated()))
                   .map(f -> replaced(restatement.filter(f), filtered(plan, at, f))),
-              parts.values(in.column()).stream()
-                  .limit(MOST_VALUES)
+              values(in.column(), words)
                   .filter(v -> !in.values().equals(List.of(v)))
                   .map(
                       v ->
@@ -315,18 +337,30 @@ public final class Handles {
                             listing.per()))));
   }
 
+  /** The first values of a column whose names hold the words. */
+  private Stream<String> values(ColumnRef column, String words) {
+    return parts.values(column).stream()
+        .filter(v -> holds(model.column(column).nameOfValue(v), words))
+        .limit(MOST_VALUES);
+  }
+
+  private static boolean holds(String text, String words) {
+    return words.isBlank() || Tokens.plain(text).contains(Tokens.plain(words.strip()));
+  }
+
   /** "only valley Ossel", for columns of kinds that the plan is not limited by. */
-  private Stream<Optional<Option>> values(Plan plan) {
+  private Stream<Optional<Option>> values(Plan plan, String words) {
     return parts.columns(plan).stream()
-        .filter(c -> parts.valueCount(c) > 1 && parts.valueCount(c) <= MOST_VALUES)
+        .filter(c -> parts.valueCount(c) > 1)
+        .filter(c -> parts.valueCount(c) <= MOST_VALUES || !words.isBlank())
         .filter(
             c ->
                 plan.filters().stream()
                     .noneMatch(f -> f instanceof Filter.InValues in && in.column().equals(c)))
-        .limit(MOST_COLUMNS)
+        .limit(words.isBlank() ? MOST_COLUMNS : Long.MAX_VALUE)
         .flatMap(
             c ->
-                parts.values(c).stream()
+                values(c, words)
                     .map(v -> new Filter.InValues(c, List.of(v), false))
                     .map(
                         f ->

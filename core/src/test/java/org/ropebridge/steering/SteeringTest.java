@@ -97,6 +97,26 @@ class SteeringTest {
   }
 
   @Test
+  void optionsAreFoundByWordsHoweverManyThereAre() {
+    Plan plan = plan("revenue by hut for valley Ossel this year");
+    assertEquals(
+        List.of("revenue by hut for valley Quill, this year"),
+        questions(STEERING.handles().options(plan, 2, "qui")));
+    List<Handles.Option> found =
+        STEERING.handles().additions(plan("revenue by month this year"), "remy");
+    assertEquals(List.of("for hut Saint-Rémy Refuge"), labels(found));
+    assertEquals(List.of(), questions(STEERING.handles().options(plan, 2, "nowhere")));
+  }
+
+  private static List<String> labels(List<Handles.Option> options) {
+    return options.stream().map(Handles.Option::label).toList();
+  }
+
+  private static List<String> questions(List<Handles.Option> options) {
+    return options.stream().map(Handles.Option::question).toList();
+  }
+
+  @Test
   void whatLeavesNothingToRankTakesTheRankingAlong() {
     Plan plan = plan("top 5 huts by revenue");
     List<String> ofGrouping =

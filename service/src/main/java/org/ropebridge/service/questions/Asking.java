@@ -307,7 +307,7 @@ public class Asking {
    *
    * @param part its place among the parts; empty for what could be added
    */
-  List<Handles.Option> options(Question question, Optional<Integer> part) {
+  List<Handles.Option> options(Question question, Optional<Integer> part, String words) {
     Engine engine = engines.of(question.model(), question.account().person());
     Plan plan =
         reading(engine, question)
@@ -320,8 +320,8 @@ public class Asking {
     if (part.isPresent() && part.get() >= engine.steering().handles().of(plan).size()) {
       throw Problem.badRequest("no-such-part", "The question has no part " + part.get() + ".");
     }
-    return part.map(p -> engine.steering().handles().options(plan, p))
-        .orElseGet(() -> engine.steering().handles().additions(plan));
+    return part.map(p -> engine.steering().handles().options(plan, p, words))
+        .orElseGet(() -> engine.steering().handles().additions(plan, words));
   }
 
   /** How a question reads that is still being typed, and what it may become. */

@@ -139,8 +139,12 @@ class QuestionController {
    * A part of a question.
    *
    * @param part its place among the answer's parts; null for what could be added
+   * @param words a part of what the options are called; left out for the first of all
    */
-  record PartRequest(@NotNull @Size(max = 20_000) String question, @Min(0) Integer part) {}
+  record PartRequest(
+      @NotNull @Size(max = 20_000) String question,
+      @Min(0) Integer part,
+      @Size(max = 200) String words) {}
 
   @Operation(
       summary = "What a part of a question could be instead, or what could be added to it",
@@ -157,7 +161,10 @@ class QuestionController {
             true,
             false,
             Optional.empty());
-    return asking.options(question, Optional.ofNullable(request.part()));
+    return asking.options(
+        question,
+        Optional.ofNullable(request.part()),
+        Optional.ofNullable(request.words()).orElse(""));
   }
 
   @Operation(summary = "Read a question that is still being typed, and complete it")
