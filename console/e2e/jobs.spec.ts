@@ -285,18 +285,23 @@ async function signedIn(browser: Browser): Promise<Page> {
   return page;
 }
 
+/** What was asked and chosen before is no business of these jobs, nor theirs of the next test. */
+async function forgetAll(page: Page) {
+  await page.goto("/mine");
+  await page.getByRole("button", { name: "Delete all" }).click();
+  await page.getByRole("button", { name: /Delete all, with/ }).click();
+  await expect(page.getByText("No question is kept.")).toBeVisible();
+}
+
 for (const handOf of [mouse, keyboard]) {
   test.describe(`by ${handOf.name}`, () => {
     let page: Page;
     test.beforeAll(async ({ browser }) => {
       page = await signedIn(browser);
+      await forgetAll(page);
     });
     test.afterAll(async () => {
-      // What was asked and chosen here is no business of the next test.
-      await page.goto("/mine");
-      await page.getByRole("button", { name: "Delete all" }).click();
-      await page.getByRole("button", { name: /Delete all, with/ }).click();
-      await expect(page.getByText("No question is kept.")).toBeVisible();
+      await forgetAll(page);
       await page.context().close();
     });
     for (const job of JOBS) {

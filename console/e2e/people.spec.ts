@@ -27,7 +27,7 @@ test("a steward adds somebody, who sees what is theirs, takes a password of thei
   await steward.getByRole("button", { name: "Add", exact: true }).click();
   const shown = steward.getByText("The password of orla is");
   const password = await shown.locator("code").innerText();
-  await expect(steward.getByRole("cell", { name: "huts: 1, 7" })).toBeVisible();
+  await expect(steward.getByRole("cell", { name: "huts: 1, 7", exact: true })).toBeVisible();
 
   const orla = await (await browser.newContext()).newPage();
   await signIn(orla, "orla", password);

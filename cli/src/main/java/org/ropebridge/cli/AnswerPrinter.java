@@ -12,6 +12,8 @@ final class AnswerPrinter {
   /** Forms of output. */
   enum Form {
     table,
+    /** The table with a bar beside each number, where there is one number for each group. */
+    chart,
     json,
     csv,
     xlsx,
@@ -44,9 +46,10 @@ final class AnswerPrinter {
         case plan ->
             out.println(
                 Rest.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(answer.path("plan")));
-        default -> table(answer);
+        default -> table(answer, form == Form.chart || color);
       }
-      if (form != Form.table && answer.path("status").asString().equals("partly")) {
+      boolean saysSo = form == Form.table || form == Form.chart;
+      if (!saysSo && answer.path("status").asString().equals("partly")) {
         err.println(answer.path("reason").asString());
       }
     }
@@ -82,7 +85,7 @@ final class AnswerPrinter {
     out.flush();
   }
 
-  private void table(JsonNode answer) {
+  private void table(JsonNode answer, boolean withBars) {
     if (answer.path("status").asString().equals("partly")) {
       out.println(strong("Only partly understood. " + answer.path("reason").asString(), "33"));
     }
@@ -101,7 +104,7 @@ final class AnswerPrinter {
               + strong(
                   text.isEmpty() ? "no value" : text + (unit.isEmpty() ? "" : " " + unit), "1"));
     } else {
-      printRows(columns, rows);
+      printRows(columns, rows, withBars);
     }
     out.println();
     narrative(answer.path("narrative"));
@@ -150,7 +153,7 @@ final class AnswerPrinter {
     }
   }
 
-  private void printRows(JsonNode columns, JsonNode rows) {
+  private void printRows(JsonNode columns, JsonNode rows, boolean withBars) {
     List<String> heading = new ArrayList<>();
     List<Integer> numbers = new ArrayList<>();
     for (JsonNode column : columns) {
@@ -167,6 +170,16 @@ final class AnswerPrinter {
         line.add(Cells.text(row.get(i), columns.get(i)));
       }
       cells.add(line);
+    }
+    if (withBars && numbers.size() == 1 && heading.size() == 2) {
+      Bars.of(rows, numbers.get(0))
+          .ifPresent(
+              bars -> {
+                heading.add("");
+                for (int i = 0; i < cells.size(); i++) {
+                  cells.get(i).add(bars.get(i));
+                }
+              });
     }
     TextTable.print(out, heading, numbers, cells);
   }

@@ -442,8 +442,12 @@ public final class Lexicon {
 
   /** What a word may have been meant to be, although it is a right word: "moth" for "month". */
   public Optional<Misspelt> nearly(int at, Token token) {
+    return misspelt(at, slips.near(token.plain()));
+  }
+
+  private static Optional<Misspelt> misspelt(int at, List<Slips.Candidate> candidates) {
     Map<String, Double> meant = new LinkedHashMap<>();
-    slips.near(token.plain()).forEach(c -> meant.put(c.word(), c.weight()));
+    candidates.forEach(c -> meant.put(c.word(), c.weight()));
     return meant.isEmpty() ? Optional.empty() : Optional.of(new Misspelt(at, meant));
   }
 
@@ -461,19 +465,10 @@ public final class Lexicon {
       Token token = tokens.get(i);
       boolean ofFollowUps = vocabulary.followUpWords().containsKey(token.plain());
       if (!known[i] && !ofFollowUps && token.kind() == Token.Kind.WORD) {
-        Map<String, Double> meant = meant(token.plain());
-        if (!meant.isEmpty()) {
-          misspelt.add(new Misspelt(i, meant));
-        }
+        misspelt(i, slips.candidates(token.plain())).ifPresent(misspelt::add);
       }
     }
     return misspelt;
-  }
-
-  private Map<String, Double> meant(String typed) {
-    Map<String, Double> meant = new LinkedHashMap<>();
-    slips.candidates(typed).forEach(c -> meant.put(c.word(), c.weight()));
-    return meant;
   }
 
   /** The same for a question that leans on the one before. */

@@ -116,7 +116,12 @@ class Mends {
     }
     Engine now = edits.isEmpty() ? engines.of(model, by.person()) : drafts.engine(state, by);
     Engine then = drafts.engine(after, by);
-    List<GapService.Found> others = all.stream().filter(f -> f != found && !f.isMended()).toList();
+    // An answer that was judged wrong is not right because it is another now.
+    List<GapService.Found> others =
+        all.stream()
+            .filter(f -> f != found && !f.isMended())
+            .filter(f -> f.gap().kind() != Gap.Kind.JUDGED_WRONG)
+            .toList();
     Model read = ModelReader.read(after.files()).model().orElseThrow();
     return jobs.start(
         MEND,
@@ -203,7 +208,7 @@ class Mends {
           answers.stream().limit(MOST_SHOWN).toList());
     }
 
-    /** Gaps all of whose questions are read in full. */
+    /** Other open gaps of which nearly all questions are read in full. */
     List<GapService.Found> closed() {
       return closed;
     }
