@@ -1,8 +1,10 @@
 package org.ropebridge.service.gaps;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -173,6 +175,10 @@ class Mends {
     private final Engine then;
     private final Jobs.Sign sign;
     private final List<GapService.Found> closed = new ArrayList<>();
+
+    /** Many ask the same: each text is read once. */
+    private final Map<List<String>, Reading> known = new HashMap<>();
+
     private int done;
     private int total;
 
@@ -217,7 +223,9 @@ class Mends {
       boolean judged = found.gap().kind() == Gap.Kind.JUDGED_WRONG;
       int mended = 0;
       for (LoggedQuestion question : found.logged()) {
-        Reading reading = read(then, question);
+        Reading reading =
+            known.computeIfAbsent(
+                List.of(question.leansOn(), question.question()), k -> read(then, question));
         String words = words(reading);
         boolean isMended =
             judged
