@@ -22,6 +22,9 @@ public final class Charts {
   /** Colours that people can tell apart. */
   private static final int MOST_COLOURS = 7;
 
+  private static final Map<String, Object> LEGEND_OF_MEASURES =
+      Map.of("orient", "top", "labelLimit", 400);
+
   private static final int MOST_FIELDS = 4_000;
   private static final int MOST_PIECES = 300;
   private static final int MOST_MULTIPLES = 24;
@@ -248,7 +251,7 @@ public final class Charts {
       color.put("datum", columns.get(measure).name());
       color.put("type", "nominal");
       color.put("title", null);
-      color.put("legend", Map.of("orient", "top", "labelLimit", 400));
+      color.put("legend", LEGEND_OF_MEASURES);
       encoding.put("color", color);
       layer.put("mark", mark(measure == 2));
       layers.add(layer);
@@ -376,7 +379,7 @@ public final class Charts {
     color.put("type", "nominal");
     color.put("title", null);
     color.put("sort", nameList(columns, measures));
-    color.put("legend", Map.of("orient", "top", "labelLimit", 400));
+    color.put("legend", LEGEND_OF_MEASURES);
     encoding.put("color", color);
     view.put("encoding", encoding);
     return view;

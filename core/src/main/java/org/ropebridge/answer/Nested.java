@@ -16,6 +16,9 @@ final class Nested {
   /** Pieces that take less of the circle (as an angle) have no room for their name. */
   private static final String ROOM_FOR_NAME = "datum.a1 - datum.a0 > 0.2";
 
+  /** Parents that a nest makes have no first group; rows have. */
+  private static final String IS_LEAF = "isDefined(datum.c0)";
+
   private Nested() {}
 
   /**
@@ -26,11 +29,10 @@ final class Nested {
   static Map<String, Object> drawn(
       List<OutputColumn> columns, Plan.Picture picture, List<Map<String, Object>> tooltip) {
     List<String> keys = IntStream.range(0, columns.size() - 1).mapToObj(i -> "c" + i).toList();
-    String number = "c" + keys.size();
     boolean rings = picture == Plan.Picture.SUNBURST;
     Map<String, Object> layout = new LinkedHashMap<>();
     layout.put("type", rings ? "partition" : "treemap");
-    layout.put("field", number);
+    layout.put("field", "c" + keys.size());
     layout.put("sort", Map.of("field", "value", "order", "descending"));
     if (rings) {
       layout.put("size", List.of(signal("2 * PI"), signal("min(width, height) / 2")));
@@ -56,7 +58,7 @@ final class Nested {
             "source",
             "tree",
             "transform",
-            List.of(Map.of("type", "filter", "expr", rings ? "datum.depth > 0" : isLeaf()))));
+            List.of(Map.of("type", "filter", "expr", rings ? "datum.depth > 0" : IS_LEAF))));
     Map<String, Object> chart = new LinkedHashMap<>();
     chart.put("data", data);
     chart.put(
@@ -75,13 +77,8 @@ final class Nested {
       chart.put(
           "legends", List.of(Map.of("fill", "color", "orient", "top", "direction", "horizontal")));
     }
-    chart.put("marks", rings ? rings(keys, number, tooltip) : rectangles(keys, tooltip));
+    chart.put("marks", rings ? rings(keys, tooltip) : rectangles(keys, tooltip));
     return chart;
-  }
-
-  /** Parents that a nest makes have no first group; rows have. */
-  private static String isLeaf() {
-    return "isDefined(datum.c0)";
   }
 
   private static List<Map<String, Object>> rectangles(
@@ -111,13 +108,13 @@ final class Nested {
   }
 
   private static List<Map<String, Object>> rings(
-      List<String> keys, String number, List<Map<String, Object>> tooltip) {
-    String first = "isDefined(datum.c0) ? datum.c0 : datum.key";
+      List<String> keys, List<Map<String, Object>> tooltip) {
+    String first = IS_LEAF + " ? datum.c0 : datum.key";
     Map<String, Object> at = new LinkedHashMap<>();
     at.put("x", signal("width / 2"));
     at.put("y", signal("height / 2"));
     at.put("fill", signal("scale('color', " + first + ")"));
-    at.put("fillOpacity", signal(isLeaf() + " ? 0.45 : 0.75"));
+    at.put("fillOpacity", signal(IS_LEAF + " ? 0.45 : 0.75"));
     at.put("stroke", Map.of("value", "white"));
     at.put("startAngle", Map.of("field", "a0"));
     at.put("endAngle", Map.of("field", "a1"));
@@ -126,7 +123,7 @@ final class Nested {
     at.put(
         "tooltip",
         signal(
-            isLeaf()
+            IS_LEAF
                 + " ? "
                 + told(tooltip)
                 + " : datum.key + ': ' + format(datum.value, '"
@@ -145,7 +142,7 @@ final class Nested {
         signal(
             ROOM_FOR_NAME
                 + " ? ("
-                + isLeaf()
+                + IS_LEAF
                 + " ? datum."
                 + keys.get(keys.size() - 1)
                 + " : datum.key) : ''"));
