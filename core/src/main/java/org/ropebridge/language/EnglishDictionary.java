@@ -216,6 +216,10 @@ final class EnglishDictionary {
     return words.get("noun").contains(word);
   }
 
+  boolean isAdjective(String word) {
+    return words.get("adj").contains(word);
+  }
+
   /** The other forms of a plain word: plural, past and the like. */
   Set<String> forms(String word) {
     Set<String> forms = new LinkedHashSet<>(formsOf.getOrDefault(word, Set.of()));

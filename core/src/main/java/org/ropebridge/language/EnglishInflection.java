@@ -1,14 +1,28 @@
 package org.ropebridge.language;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /** Singulars, plurals and stems of English words, in plain lower case. */
 final class EnglishInflection {
-  private static final Map<String, String> IRREGULAR =
+  /** Shorter verbs have too many words that only look as if made of them: "ration" of "rate". */
+  private static final int SHORTEST_VERB = 4;
+
+  /** Irregular plurals and their singulars; plurals without a singular are their own. */
+  private static final Map<String, String> NOUNS =
       Map.ofEntries(
           Map.entry("men", "man"),
+          Map.entry("thieves", "thief"),
+          Map.entry("calves", "calf"),
+          Map.entry("wolves", "wolf"),
+          Map.entry("loaves", "loaf"),
+          Map.entry("knives", "knife"),
+          Map.entry("series", "series"),
+          Map.entry("species", "species"),
           Map.entry("women", "woman"),
           Map.entry("children", "child"),
           Map.entry("feet", "foot"),
@@ -17,7 +31,28 @@ final class EnglishInflection {
           Map.entry("shelves", "shelf"),
           Map.entry("indices", "index"),
           Map.entry("criteria", "criterion"),
+          Map.entry("mice", "mouse"),
+          Map.entry("geese", "goose"),
+          Map.entry("teeth", "tooth"),
+          Map.entry("oxen", "ox"),
+          Map.entry("analyses", "analysis"),
+          Map.entry("bases", "basis"),
+          Map.entry("crises", "crisis"),
+          Map.entry("theses", "thesis"),
+          Map.entry("earnings", "earnings"),
+          Map.entry("takings", "takings"),
+          Map.entry("savings", "savings"),
+          Map.entry("surroundings", "surroundings"),
+          Map.entry("belongings", "belongings"));
+
+  /** Irregular forms of verbs and what they are forms of. */
+  private static final Map<String, String> VERBS =
+      Map.ofEntries(
           Map.entry("stayed", "stay"),
+          Map.entry("used", "use"),
+          Map.entry("owed", "owe"),
+          Map.entry("lost", "lose"),
+          Map.entry("left", "leave"),
           Map.entry("paid", "pay"),
           Map.entry("sold", "sell"),
           Map.entry("spent", "spend"),
@@ -89,22 +124,7 @@ final class EnglishInflection {
           Map.entry("swam", "swim"),
           Map.entry("tore", "tear"),
           Map.entry("torn", "tear"),
-          Map.entry("bred", "breed"),
-          Map.entry("mice", "mouse"),
-          Map.entry("geese", "goose"),
-          Map.entry("teeth", "tooth"),
-          Map.entry("oxen", "ox"),
-          Map.entry("analyses", "analysis"),
-          Map.entry("bases", "basis"),
-          Map.entry("crises", "crisis"),
-          Map.entry("theses", "thesis"),
-          Map.entry("species", "species"),
-          Map.entry("series", "series"),
-          Map.entry("knives", "knife"),
-          Map.entry("loaves", "loaf"),
-          Map.entry("wolves", "wolf"),
-          Map.entry("calves", "calf"),
-          Map.entry("thieves", "thief"));
+          Map.entry("bred", "breed"));
 
   private EnglishInflection() {}
 
@@ -120,7 +140,8 @@ final class EnglishInflection {
           "paid", "sold", "built", "sent", "kept", "made", "taken", "given", "written", "drawn",
           "won", "met", "begun", "broken", "chosen", "driven", "frozen", "stolen", "thrown", "worn",
           "caught", "lent", "laid", "born", "sown", "bought", "brought", "grown", "flown", "held",
-          "read", "done", "found", "lost", "left", "hung", "cut", "put", "shut", "spent");
+          "read", "done", "found", "lost", "left", "hung", "cut", "put", "shut", "spent", "used",
+          "owed", "burnt", "eaten", "ridden", "told");
 
   /** Whether the word is the past participle of a verb, as in "the bills paid". */
   static boolean isParticiple(String word) {
@@ -129,8 +150,8 @@ final class EnglishInflection {
   }
 
   static String singular(String word) {
-    String irregular = IRREGULAR.get(word);
-    if (irregular != null && !word.endsWith("ed")) {
+    String irregular = NOUNS.get(word);
+    if (irregular != null) {
       return irregular;
     }
     if (word.length() <= 3) {
@@ -158,8 +179,10 @@ final class EnglishInflection {
   /** Shared by all forms of a word: arrive, arrives, arrived, arriving. */
   static String stem(String word) {
     String base = singular(word);
-    if (IRREGULAR.containsKey(word)) {
-      base = IRREGULAR.get(word);
+    if (NOUNS.containsKey(word)) {
+      return base;
+    } else if (VERBS.containsKey(word)) {
+      base = VERBS.get(word);
     } else if (base.length() > 5 && base.endsWith("ing")) {
       base = base.substring(0, base.length() - 3);
     } else if (base.length() > 4 && base.endsWith("ied")) {
@@ -167,7 +190,7 @@ final class EnglishInflection {
     } else if (base.length() > 4 && base.endsWith("ed") && !base.endsWith("eed")) {
       base = base.substring(0, base.length() - 2);
     }
-    if (base.length() == 3 && word.length() > 5 && isShortSyllable(base)) {
+    if (base.length() == 3 && word.length() > 4 && isShortSyllable(base)) {
       return base + "e";
     }
     int n = base.length();
@@ -180,6 +203,45 @@ final class EnglishInflection {
   }
 
   /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
+  /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
+  static Optional<String> adjectiveOf(String noun) {
+    List<String> may = new ArrayList<>();
+    if (noun.endsWith("bility")) {
+      may.add(noun.substring(0, noun.length() - 5) + "le");
+    } else if (noun.endsWith("iness")) {
+      may.add(noun.substring(0, noun.length() - 5) + "y");
+    } else if (noun.endsWith("ness")) {
+      may.add(noun.substring(0, noun.length() - 4));
+    } else if (noun.endsWith("ity")) {
+      may.add(noun.substring(0, noun.length() - 3));
+      may.add(noun.substring(0, noun.length() - 3) + "e");
+      may.add(noun.substring(0, noun.length() - 3) + "ous");
+    } else if (noun.endsWith("ency") || noun.endsWith("ancy")) {
+      may.add(noun.substring(0, noun.length() - 2) + "t");
+    }
+    return may.stream().filter(EnglishDictionary.instance()::isAdjective).findFirst();
+  }
+
+  /** Nouns that are made of the verb of a participle: "cancellation", "refund", "approval". */
+  static Set<String> nounsOf(String participle) {
+    EnglishDictionary dictionary = EnglishDictionary.instance();
+    Set<String> nouns = new LinkedHashSet<>();
+    for (String verb : dictionary.lemmas(participle)) {
+      String bare = verb.endsWith("e") ? verb.substring(0, verb.length() - 1) : verb;
+      String doubled = bare + bare.charAt(bare.length() - 1);
+      for (String base : List.of(bare, doubled, verb)) {
+        for (String ending : List.of("", "ation", "ion", "al", "ment", "y", "ure")) {
+          String noun = base + ending;
+          boolean known = bare.length() >= SHORTEST_VERB || ending.equals("ment");
+          if (known && dictionary.isNoun(noun) && !noun.equals(participle)) {
+            nouns.add(noun);
+          }
+        }
+      }
+    }
+    return nouns;
+  }
+
   static Optional<String> verbOf(String noun) {
     if (noun.endsWith("llation") && noun.length() > 9) {
       return Optional.of(noun.substring(0, noun.length() - 6));

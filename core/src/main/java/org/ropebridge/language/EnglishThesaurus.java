@@ -41,7 +41,8 @@ final class EnglishThesaurus {
           group("revenue", "income", "sales", "takings", "turnover")
               .also("spend", "spent", "spending"),
           group("profit", "gain", "net income", "surplus", "bottom line"),
-          group("wage", "salary", "pay", "payroll", "compensation", "staff cost", "labour cost"),
+          group("wage", "salary", "pay", "payroll", "compensation", "staff cost", "labour cost")
+              .also("earn", "earning", "earned"),
           group("discount", "rebate", "reduction", "markdown"),
           group("customer", "client", "buyer", "shopper", "patron", "purchaser", "consumer"),
           group(

@@ -67,10 +67,77 @@ final class EnglishVocabulary implements Vocabulary {
           "premiere",
           "premiered");
 
+  /** Verbs that only say that there is something: "never made a booking". */
+  private static final List<String> HAVING_VERBS =
+      List.of(
+          "had",
+          "made",
+          "bought",
+          "ordered",
+          "placed",
+          "took",
+          "taken",
+          "received",
+          "got",
+          "gotten",
+          "used",
+          "done",
+          "did",
+          "attended",
+          "owned",
+          "held",
+          "hosted",
+          "seen",
+          "requested");
+
+  private static final Set<String> END_WORDS =
+      Set.of(
+          ("end ended ending finish finished finishing completion completed close closed closing"
+                  + " closure return returned resolution resolved clearance cleared clear settled"
+                  + " sent sending shipped shipping dispatched departure departed departing leaving left checkout expiry expired discharge"
+                  + " discharged dismantled retired solved fixed repaired done stopped delivery"
+                  + " delivered")
+              .split(" "));
+
+  private static final Set<String> ORIGIN_WORDS =
+      Set.of(
+          "from",
+          "origin",
+          "source",
+          "start",
+          "starting",
+          "departure",
+          "sender",
+          "sending",
+          "giver",
+          "giving",
+          "seller",
+          "upper",
+          "outgoing",
+          "pickup",
+          "exporter");
+
+  private static final Set<String> DESTINATION_WORDS =
+      Set.of(
+          "to",
+          "destination",
+          "target",
+          "end",
+          "ending",
+          "arrival",
+          "receiver",
+          "receiving",
+          "recipient",
+          "taker",
+          "buyer",
+          "lower",
+          "incoming",
+          "dropoff",
+          "importer");
+
   private static final Set<String> PERSON_WORDS =
       Set.of(
           "person",
-          "people",
           "member",
           "customer",
           "client",
@@ -155,6 +222,11 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> nounsOf(String participle) {
+    return isParticiple(participle) ? EnglishInflection.nounsOf(participle) : Set.of();
+  }
+
+  @Override
   public String stem(String word) {
     return EnglishInflection.stem(word);
   }
@@ -175,8 +247,18 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public Map<String, BigDecimal> multiplesOf(String unit) {
+    return EnglishUnits.multiplesOf(unit);
+  }
+
+  @Override
   public Optional<String> verbOf(String noun) {
     return EnglishInflection.verbOf(noun);
+  }
+
+  @Override
+  public Optional<String> adjectiveOf(String noun) {
+    return EnglishInflection.adjectiveOf(noun);
   }
 
   @Override
@@ -187,6 +269,21 @@ final class EnglishVocabulary implements Vocabulary {
   @Override
   public Set<String> lifeWords() {
     return LIFE_WORDS;
+  }
+
+  @Override
+  public Set<String> endWords() {
+    return END_WORDS;
+  }
+
+  @Override
+  public Set<String> originWords() {
+    return ORIGIN_WORDS;
+  }
+
+  @Override
+  public Set<String> destinationWords() {
+    return DESTINATION_WORDS;
   }
 
   @Override
@@ -245,10 +342,6 @@ final class EnglishVocabulary implements Vocabulary {
         "of",
         "our",
         "my",
-        "their",
-        "its",
-        "his",
-        "her",
         "your",
         "all",
         "any",
@@ -304,8 +397,6 @@ final class EnglishVocabulary implements Vocabulary {
         "here",
         "it",
         "whats",
-        "hows",
-        "how",
         "what",
         "what is",
         "what are",
@@ -329,6 +420,11 @@ final class EnglishVocabulary implements Vocabulary {
         "earned the",
         "take place",
         "happened",
+        "happen",
+        "happens",
+        "occur",
+        "occurs",
+        "occurred",
         "were there",
         "are there",
         "was there",
@@ -371,10 +467,7 @@ final class EnglishVocabulary implements Vocabulary {
         "produce",
         "produced",
         "people",
-        "anyone",
-        "anybody",
         "someone",
-        "everyone",
         "they",
         "them",
         "to us",
@@ -403,7 +496,22 @@ final class EnglishVocabulary implements Vocabulary {
         "whatsoever",
         "actually",
         "currently",
-        "really");
+        "really",
+        "yet",
+        "thus far");
+    put(Role.HOW, "how", "hows");
+    put(
+        Role.HOW_WE_DO,
+        "how did we do",
+        "how are we doing",
+        "how have we done",
+        "how did it go",
+        "how was business",
+        "how is business",
+        "hows business");
+    put(Role.THEIR, "their", "its", "his", "her", "the respective", "their respective");
+    put(Role.DOING, "do", "doing", "going", "perform", "performing", "do well");
+    put(Role.EVERYONE, "everyone", "everybody", "anyone", "anybody", "all people", "people");
     put(
         Role.BE,
         "is",
@@ -504,7 +612,7 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   private void connectors() {
-    put(Role.AND, "and", "as well as", "plus", "along with", "together with", "&", "also");
+    put(Role.AND, "and", "but", "as well as", "plus", "along with", "together with", "&", "also");
     put(Role.OR, "or");
     put(Role.COMMA, ",", ";", "/");
     put(
@@ -544,6 +652,12 @@ final class EnglishVocabulary implements Vocabulary {
         "owing to",
         "thanks to",
         "belonging to",
+        "comes from",
+        "come from",
+        "came from",
+        "is from",
+        "fell on",
+        "falls on",
         "in the",
         "over the");
     put(Role.MADE_BY, "made by", "done by");
@@ -741,6 +855,7 @@ final class EnglishVocabulary implements Vocabulary {
     put(
         new Meaning.ComparativeWord(Contrast.MORE),
         "more",
+        "busier",
         "higher",
         "up",
         "bigger",
@@ -762,6 +877,7 @@ final class EnglishVocabulary implements Vocabulary {
     put(
         new Meaning.ComparativeWord(Contrast.LESS),
         "fewer",
+        "quieter",
         "less",
         "lower",
         "down",
@@ -803,6 +919,17 @@ final class EnglishVocabulary implements Vocabulary {
         "down vs");
     put(new Meaning.ComparativeWord(Contrast.BETTER), "better", "improved", "improving", "improve");
     put(new Meaning.ComparativeWord(Contrast.WORSE), "worse", "worsened", "got worse");
+    drift(
+        Contrast.MORE,
+        "grew grow grown growing rose rise risen rising increased increase increasing gained gain"
+            + " climbed jumped jump went_up gone_up going_up");
+    drift(
+        Contrast.LESS,
+        "fell fall fallen falling dropped drop dropping declined decline declining decreased"
+            + " decrease decreasing shrank shrunk shrinking lost loss dipped slumped went_down"
+            + " gone_down going_down");
+    drift(Contrast.BETTER, "improved improve improving improvement got_better");
+    drift(Contrast.WORSE, "worsened worsen worsening deteriorated deterioration got_worse");
     put(Role.RATIO_NOUN, "ratio", "quotient");
     put(Role.RATIO, "ratio of", "ratio between", "quotient of");
     put(
@@ -871,9 +998,18 @@ final class EnglishVocabulary implements Vocabulary {
     put(Role.NOT_AMONG, "not among");
     put(Role.KEEPING, "keeping");
     put(Role.WHETHER, "whether");
+    for (String never : List.of("never", "have never", "has never", "who never", "that never")) {
+      for (String done : HAVING_VERBS) {
+        put(Role.NONE, never + " " + done, never + " " + done + " any");
+      }
+    }
     put(
         Role.NONE,
         "no",
+        "nobody",
+        "no one",
+        "that nobody",
+        "which nobody",
         "never",
         "without",
         "without any",
@@ -1441,6 +1577,8 @@ final class EnglishVocabulary implements Vocabulary {
         "amount of",
         "quantity of",
         "how many of",
+        "how often",
+        "how many times",
         "no of");
     put(Role.DIFFERENT, "different", "distinct", "unique", "various", "individual");
     put(
@@ -1500,8 +1638,19 @@ final class EnglishVocabulary implements Vocabulary {
     put(new Meaning.JudgementWord(true), "best", "best performing", "strongest");
     put(new Meaning.JudgementWord(false), "worst", "worst performing", "weakest", "poorest");
     put(
+        new Meaning.CommonWord(true),
+        "most common",
+        "commonest",
+        "most frequent",
+        "most usual",
+        "most used",
+        "most popular",
+        "main");
+    put(new Meaning.CommonWord(false), "rarest", "least common", "least frequent", "least used");
+    put(
         new Meaning.RankWord(true),
         "top",
+        "peak",
         "leading",
         "busiest",
         "best selling",
@@ -1521,6 +1670,7 @@ final class EnglishVocabulary implements Vocabulary {
         "bottom",
         "worst selling",
         "quietest",
+        "slowest",
         "least busy",
         "least popular",
         "least visited",
@@ -1533,6 +1683,12 @@ final class EnglishVocabulary implements Vocabulary {
         "calmest");
   }
 
+  private void drift(Contrast way, String words) {
+    for (String word : words.split(" ")) {
+      put(new Meaning.DriftWord(way), word.replace('_', ' '));
+    }
+  }
+
   private void superlative(boolean most, String dimension, String... phrases) {
     put(new Meaning.SuperlativeWord(most, dimension), phrases);
   }
@@ -1541,6 +1697,12 @@ final class EnglishVocabulary implements Vocabulary {
     put(
         new Meaning.ComparisonWord(Comparison.MORE_THAN),
         "more than",
+        "exceeding",
+        "exceeds",
+        "exceeded",
+        "rose above",
+        "went above",
+        "went over",
         "over",
         "above",
         "greater than",
@@ -1576,6 +1738,12 @@ final class EnglishVocabulary implements Vocabulary {
         "minimum of");
     put(
         new Meaning.ComparisonWord(Comparison.LESS_THAN),
+        "dropped below",
+        "fell below",
+        "fallen below",
+        "went below",
+        "dropped under",
+        "fell under",
         "less than",
         "under",
         "below",
@@ -1723,6 +1891,12 @@ final class EnglishVocabulary implements Vocabulary {
         "through time",
         "trend of",
         "develop",
+        "developed",
+        "developing",
+        "evolved",
+        "evolving",
+        "evolve",
+        "changed over time",
         "development of");
     put(Role.TODAY, "today");
     put(Role.YESTERDAY, "yesterday");
@@ -1781,7 +1955,6 @@ final class EnglishVocabulary implements Vocabulary {
         "heaviest first",
         "longest first",
         "most expensive first",
-        "best first",
         "most recent first",
         "latest first",
         "highest to lowest",
@@ -1803,7 +1976,6 @@ final class EnglishVocabulary implements Vocabulary {
         "lightest first",
         "shortest first",
         "cheapest first",
-        "worst first",
         "earliest first",
         "lowest to highest",
         "smallest to largest",

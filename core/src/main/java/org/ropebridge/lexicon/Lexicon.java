@@ -53,6 +53,15 @@ public final class Lexicon {
   private static final double SHORTENED = 0.93;
   private static final double APART = 0.9;
 
+  /** "water", of "water used", where it is said as well that it was used. */
+  private static final double DONE_APART = 0.75;
+
+  /** How many words apart these may stand. */
+  private static final int FARTHEST_APART = 5;
+
+  /** "reason for cancellation", of a "cancellation reason". */
+  private static final double TIED = 0.7;
+
   /** Another word for a model's; never as good as any word of the model. */
   private static final double AKIN = 0.6;
 
@@ -86,6 +95,15 @@ public final class Lexicon {
   private final ValueTable manyValues;
   private final Slips slips;
 
+  /** The units of the model's columns and metrics. */
+  private final Set<String> units;
+
+  /**
+   * Metrics that are called by a thing and what was done with it, by the stem of what was done:
+   * "water used".
+   */
+  private final Map<String, List<DoneTo>> doneTo;
+
   /** The stems of the words that items go by. */
   private final Map<Meaning, Set<String>> nameWords;
 
@@ -98,6 +116,19 @@ public final class Lexicon {
   /** What they mean, by the stems of the words. */
   private final Map<String, List<Entry>> ownEntries;
 
+  /**
+   * A metric's name of two words.
+   *
+   * @param thing the stem of the first
+   */
+  private record DoneTo(String thing, Meaning.MetricName metric) {}
+
+  /** A name of two words, whose last one others may stand for: "institution kind". */
+  private record TwoWords(String first, String last, Meaning item) {}
+
+  /** These, while the lexicon is built. */
+  private final List<TwoWords> twoWords = new ArrayList<>();
+
   private record Entry(
       String compact, String singular, String stems, Meaning meaning, Mention.Found how) {}
 
@@ -107,6 +138,8 @@ public final class Lexicon {
     this.manyValues = new ValueTable();
     this.slips = new Slips(vocabulary);
     this.nameWords = new HashMap<>();
+    this.units = new LinkedHashSet<>();
+    this.doneTo = new HashMap<>();
     this.meanings = new HashMap<>();
     this.own = Set.of();
     this.ownEntries = Map.of();
@@ -128,6 +161,32 @@ public final class Lexicon {
       add(occasion.name(), new Meaning.OccasionName(occasion.name()), false, true);
     }
     vocabulary.akin().forEach(this::addAkin);
+    twoWords.clear();
+    addMultiples();
+  }
+
+  /** "km", where the model counts in metres, or in millimetres, only. */
+  private void addMultiples() {
+    Map<String, Meaning.UnitMultiple> multiples = new LinkedHashMap<>();
+    for (String unit : units) {
+      vocabulary
+          .multiplesOf(unit)
+          .forEach(
+              (name, factor) ->
+                  multiples.merge(
+                      name,
+                      new Meaning.UnitMultiple(unit, factor),
+                      (a, b) -> a.factor().compareTo(b.factor()) <= 0 ? a : b));
+    }
+    multiples.forEach(
+        (name, multiple) -> {
+          boolean known =
+              entriesOf(compact(stems(words(name)))).stream()
+                  .anyMatch(e -> e.meaning() instanceof Meaning.UnitName);
+          if (!known) {
+            add(name, multiple, false, false);
+          }
+        });
   }
 
   /** The same words and those of one person; all but these is shared. */
@@ -137,6 +196,8 @@ public final class Lexicon {
     this.manyValues = all.manyValues;
     this.slips = all.slips;
     this.nameWords = all.nameWords;
+    this.units = all.units;
+    this.doneTo = all.doneTo;
     this.meanings = all.meanings;
     this.own = new HashSet<>();
     this.ownEntries = new HashMap<>();
@@ -174,6 +235,16 @@ public final class Lexicon {
     Stream.concat(group.names().stream(), group.alsoSaid().stream())
         .filter(phrase -> itemsCalled(phrase).isEmpty())
         .forEach(phrase -> items.forEach(item -> add(phrase, item, Mention.Found.AKIN, false)));
+    for (TwoWords name : twoWords) {
+      boolean ofGroup =
+          group.names().stream().anyMatch(n -> singular(n).equals(singular(name.last())));
+      if (ofGroup) {
+        group.names().stream()
+            .map(other -> name.first() + " " + other)
+            .filter(phrase -> itemsCalled(phrase).isEmpty())
+            .forEach(phrase -> add(phrase, name.item(), Mention.Found.AKIN, false));
+      }
+    }
   }
 
   /** The model's own items that go by exactly these words. */
@@ -202,11 +273,26 @@ public final class Lexicon {
     add(metric.label(), meaning, false, true);
     add(Labels.ofName(metric.name()), meaning, false, true);
     metric.alsoCalled().forEach(s -> add(s, meaning, false, true));
+    Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
+        .map(Tokens::plain)
+        .flatMap(s -> vocabulary.adjectiveOf(s).stream())
+        .forEach(s -> add(s, new Meaning.QualityWord(metric.name()), true, true));
     metric.unit().ifPresent(this::addUnit);
+    Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
+        .forEach(s -> addDoneTo(words(s), new Meaning.MetricName(metric.name())));
+  }
+
+  private void addDoneTo(List<String> words, Meaning.MetricName metric) {
+    if (words.size() == 2 && vocabulary.isParticiple(words.get(1))) {
+      doneTo
+          .computeIfAbsent(vocabulary.stem(words.get(1)), k -> new ArrayList<>(1))
+          .add(new DoneTo(vocabulary.stem(words.get(0)), metric));
+    }
   }
 
   private void addUnit(String unit) {
     Meaning meaning = new Meaning.UnitName(unit);
+    units.add(unit);
     add(unit, meaning, false, true);
     vocabulary.unitNames(unit).forEach(name -> add(name, meaning, false, true));
   }
@@ -216,6 +302,10 @@ public final class Lexicon {
     add(table.rowNoun(), noun, false, true);
     add(table.rowNounPlural(), noun, false, true);
     table.alsoCalled().forEach(s -> add(s, noun, false, true));
+    String together = Labels.ofName(table.name());
+    if (words(table.rowNoun()).containsAll(words(together))) {
+      add(together, noun, true, true);
+    }
     vocabulary.verbOf(Tokens.plain(table.rowNoun())).ifPresent(v -> add(v, noun, true, true));
     for (Column column : table.columns()) {
       ColumnRef ref = ColumnRef.of(table.name(), column.name());
@@ -227,6 +317,12 @@ public final class Lexicon {
         add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);
       }
       column.alsoCalled().forEach(s -> add(s, meaning, false, true));
+      if (column.holds() == Column.Holds.YES_NO) {
+        Stream.concat(
+                Stream.of(column.label(), Labels.ofName(column.name())),
+                column.alsoCalled().stream())
+            .forEach(s -> addDone(s, meaning));
+      }
       if (column.holds().isTemporal()) {
         Optional<String> event = withoutDateWord(column.label());
         event.ifPresent(s -> add(s, meaning, true, true));
@@ -261,6 +357,14 @@ public final class Lexicon {
       add(condition.label(), meaning, false, true);
       add(table.rowNoun() + " " + condition.label(), meaning, false, true);
       condition.alsoCalled().forEach(s -> add(s, meaning, false, true));
+      addDone(condition.label(), meaning);
+    }
+  }
+
+  /** "cancellations": rows that are called "cancelled". */
+  private void addDone(String name, Meaning said) {
+    for (String noun : vocabulary.nounsOf(Tokens.plain(name))) {
+      add(noun, new Meaning.DoneNoun(said), true, false);
     }
   }
 
@@ -278,6 +382,7 @@ public final class Lexicon {
       Meaning meaning = new Meaning.ValueName(ref, value.stored());
       named.add(value.stored());
       add(value.name(), meaning, false, true);
+      addDone(value.name(), meaning);
       value.alsoCalled().forEach(s -> add(s, meaning, false, true));
       if (value.stored().length() > 1 && !value.stored().equals(value.name())) {
         add(value.stored(), meaning, false, false);
@@ -372,6 +477,9 @@ public final class Lexicon {
             || meaning instanceof Meaning.ColumnName
             || meaning instanceof Meaning.RowNoun
             || meaning instanceof Meaning.ConditionName;
+    if (item && how == Mention.Found.EXACT && words.size() == 2) {
+      twoWords.add(new TwoWords(words.get(0), words.get(1), meaning));
+    }
     if (item && how != Mention.Found.AKIN) {
       nameWords.computeIfAbsent(meaning, m -> new HashSet<>()).addAll(stems(words));
     }
@@ -427,6 +535,7 @@ public final class Lexicon {
       Arrays.fill(known, mention.from(), mention.to(), true);
     }
     acrossFillers(tokens, typed, mentions);
+    doneTo(tokens, typed, mentions);
     echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
@@ -503,42 +612,80 @@ public final class Lexicon {
         && outer.to() - outer.from() > inner.to() - inner.from();
   }
 
-  /** Names whose words stand apart, with words without effect between: "water was lost". */
+  /**
+   * Names whose words stand apart, with words without effect between, "water was lost", or in the
+   * other order, "reason for the cancellation".
+   */
   private void acrossFillers(List<Token> tokens, String[] typed, List<Mention> mentions) {
     boolean[] filler = new boolean[typed.length];
+    boolean[] tie = new boolean[typed.length];
     for (Mention mention : mentions) {
       if (mention.to() == mention.from() + 1
-          && mention.meaning() instanceof Meaning.FunctionWord word
-          && (word.role() == Role.FILLER || word.role() == Role.BE)) {
-        filler[mention.from()] = true;
+          && mention.meaning() instanceof Meaning.FunctionWord word) {
+        filler[mention.from()] |= word.role().isFiller() || word.role() == Role.BE;
+        tie[mention.from()] |= word.role() == Role.PREPOSITION;
       }
     }
     for (int from = 0; from < typed.length; from++) {
-      if (filler[from] || tokens.get(from).kind() != Token.Kind.WORD) {
+      if (tokens.get(from).kind() != Token.Kind.WORD) {
         continue;
       }
       List<String> words = new ArrayList<>(List.of(typed[from]));
       boolean skipped = false;
+      boolean tied = false;
       for (int to = from + 1; to < Math.min(typed.length, from + LONGEST_PHRASE); to++) {
         if (tokens.get(to).kind() != Token.Kind.WORD) {
           break;
         }
-        if (filler[to]) {
+        if (filler[to] || tie[to] && words.size() == 1 && !tied) {
           skipped = true;
+          tied |= !filler[to];
           continue;
         }
         words.add(typed[to]);
-        if (skipped) {
-          apart(words, from, to + 1, mentions);
+        if (skipped && !tied) {
+          apart(words, from, to + 1, APART, mentions);
         }
-        if (words.size() == 2 && !skipped) {
-          apart(List.of(words.get(1), words.get(0)), from, to + 1, mentions);
+        if (words.size() == 2 && (!skipped || tied && areSingle(from, to, mentions))) {
+          apart(List.of(words.get(1), words.get(0)), from, to + 1, tied ? TIED : APART, mentions);
         }
       }
     }
   }
 
-  private void apart(List<String> words, int from, int to, List<Mention> mentions) {
+  /** Whether neither place is within a name of several words. */
+  private static boolean areSingle(int first, int second, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> m.to() - m.from() > 1 && !(m.meaning() instanceof Meaning.FunctionWord))
+        .noneMatch(
+            m -> m.from() <= first && first < m.to() || m.from() <= second && second < m.to());
+  }
+
+  /**
+   * The thing with which something was done, apart from that: "uses the most water", of the "water
+   * used". What was done repeats a word of the name.
+   */
+  private void doneTo(List<Token> tokens, String[] typed, List<Mention> mentions) {
+    if (doneTo.isEmpty()) {
+      return;
+    }
+    List<String> stems = stems(List.of(typed));
+    for (int done = 0; done < typed.length; done++) {
+      if (tokens.get(done).kind() != Token.Kind.WORD) {
+        continue;
+      }
+      for (DoneTo name : doneTo.getOrDefault(stems.get(done), List.of())) {
+        int last = Math.min(typed.length - 1, done + FARTHEST_APART);
+        for (int i = Math.max(0, done - FARTHEST_APART); i <= last; i++) {
+          if (Math.abs(i - done) > 1 && stems.get(i).equals(name.thing())) {
+            mentions.add(new Mention(i, i + 1, name.metric(), DONE_APART, Mention.Found.INFLECTED));
+          }
+        }
+      }
+    }
+  }
+
+  private void apart(List<String> words, int from, int to, double quality, List<Mention> mentions) {
     String compact = compact(words);
     String stems = compact(stems(words));
     for (Entry entry : entriesOf(stems)) {
@@ -548,7 +695,7 @@ public final class Lexicon {
               || entry.meaning() instanceof Meaning.ColumnName;
       if (item) {
         mention(entry, compact, compact(singulars(words)), stems, from, to)
-            .map(m -> m.weaker(APART))
+            .map(m -> m.weaker(quality))
             .ifPresent(mentions::add);
       }
     }
@@ -643,6 +790,13 @@ public final class Lexicon {
                     e ->
                         e.meaning() instanceof Meaning.FunctionWord && e.compact().equals(compact));
         for (Entry entry : found) {
+          boolean spaced =
+              entry.meaning() instanceof Meaning.UnitMultiple
+                  && typed[from].length() == 1
+                  && to > from + 1;
+          if (spaced || isOtherWord(entry, singular, found)) {
+            continue;
+          }
           boolean otherFormOfValue =
               entry.meaning() instanceof Meaning.ValueName && !entry.compact().equals(compact);
           boolean other =
@@ -664,6 +818,22 @@ public final class Lexicon {
         }
       }
     }
+  }
+
+  /** "shows" are shows, where the model has them, and no "showings". */
+  private static boolean isOtherWord(Entry entry, String singular, List<Entry> found) {
+    return isNameOfItem(entry)
+        && !entry.singular().equals(singular)
+        && found.stream()
+            .anyMatch(
+                e ->
+                    isNameOfItem(e)
+                        && e.meaning().getClass() == entry.meaning().getClass()
+                        && e.singular().equals(singular));
+  }
+
+  private static boolean isNameOfItem(Entry entry) {
+    return entry.how() == Mention.Found.EXACT && KINDS.contains(entry.meaning().getClass());
   }
 
   /** Entries by the stems of their words, or else by the stem of the words written together. */

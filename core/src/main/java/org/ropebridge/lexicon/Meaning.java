@@ -37,8 +37,21 @@ public sealed interface Meaning extends Part {
   /** A named condition. */
   record ConditionName(String table, String condition) implements Meaning {}
 
+  /** An adjective that tells how much of a metric there is: "punctual". */
+  record QualityWord(String metric) implements Meaning {}
+
+  /** The noun for rows of which a value, condition or yes-or-no column is said: "cancellations". */
+  record DoneNoun(Meaning said) implements Meaning {}
+
   /** The unit of some columns or metrics. */
   record UnitName(String unit) implements Meaning {}
+
+  /**
+   * A unit that is so many of one of the model's: "km" where columns are in metres.
+   *
+   * @param factor how many of the model's unit it is
+   */
+  record UnitMultiple(String unit, BigDecimal factor) implements Meaning {}
 
   /** A season of the model's calendar. */
   record SeasonName(String season) implements Meaning {}
@@ -102,6 +115,12 @@ public sealed interface Meaning extends Part {
 
   /** "up on": asks whether there is more than at the time that follows, or less. */
   record ComparativeToWord(boolean more) implements Meaning {}
+
+  /** Says that something moved, and which way: "grew", "drop". */
+  record DriftWord(Contrast way) implements Meaning {}
+
+  /** "most common": ranked by how many rows have it. */
+  record CommonWord(boolean most) implements Meaning {}
 
   /** "most often": ranked by how many rows there are. */
   record OftenWord(boolean most) implements Meaning {}

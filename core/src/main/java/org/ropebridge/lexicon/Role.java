@@ -97,6 +97,16 @@ public enum Role {
   BELOW(false),
   DISTRIBUTION(false),
   AGAIN(true),
+  /** "how": without effect, but where it opens a clause: "by how people paid". */
+  HOW(true),
+  /** "their": what is told of each of the rows that are named before. */
+  THEIR(true),
+  /** "doing", at the end of "how is it doing". */
+  DOING(true),
+  /** "how did we do": asks for what the author thinks most of. */
+  HOW_WE_DO(false),
+  /** "everyone": the rows that the columns beside it are of. */
+  EVERYONE(true),
   /** Forms of "have", and pronouns that tie a clause to a noun. */
   HAVE(true),
   TIMES(false),
@@ -173,6 +183,11 @@ public enum Role {
 
   Role(boolean mayStandAlone) {
     this.mayStandAlone = mayStandAlone;
+  }
+
+  /** Whether the word has no effect, or none but in the few places where it has a task. */
+  public boolean isFiller() {
+    return this == FILLER || this == HOW || this == DOING || this == THEIR || this == EVERYONE;
   }
 
   /** Whether the word may stay unused without changing what the question means. */

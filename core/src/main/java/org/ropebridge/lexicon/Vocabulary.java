@@ -1,5 +1,6 @@
 package org.ropebridge.lexicon;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,9 @@ public interface Vocabulary {
   /** What says that it was not done, of a word that says that it was: "unpaid". */
   Optional<String> notDone(String participle);
 
+  /** Nouns for what a plain word says was done: "cancellation" of "cancelled". */
+  Set<String> nounsOf(String participle);
+
   /** A key that all inflected forms of a plain word share; not itself a word. */
   String stem(String word);
 
@@ -31,8 +35,14 @@ public interface Vocabulary {
   /** Other words for a unit, such as "metres" for "m". */
   List<String> unitNames(String unit);
 
+  /** Names of units that are so many of a unit: 1000 for "kilometre" of "m". */
+  Map<String, BigDecimal> multiplesOf(String unit);
+
   /** The verb that a noun of an action is made from, if it is one: "inspect" of "inspection". */
   Optional<String> verbOf(String noun);
+
+  /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
+  Optional<String> adjectiveOf(String noun);
 
   /** Words that names of dates end with and people leave out: "arrival" for "arrival date". */
   Set<String> dateWords();
@@ -45,6 +55,15 @@ public interface Vocabulary {
 
   /** Words that name the date at which something began to be: "birth", "built". */
   Set<String> lifeWords();
+
+  /** Words that name the date at which something was over: "finished", "departure". */
+  Set<String> endWords();
+
+  /** Words in names of a role that something comes from: "origin", "sender". */
+  Set<String> originWords();
+
+  /** Words in names of a role that something goes to: "destination", "receiver". */
+  Set<String> destinationWords();
 
   /** Singular words for people, which "who" may ask for. */
   Set<String> personWords();

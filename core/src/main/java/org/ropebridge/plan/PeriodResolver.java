@@ -118,6 +118,12 @@ public final class PeriodResolver {
     return season(name, year).first().orElseThrow().isAfter(today) ? year - 1 : year;
   }
 
+  /** The newest year before this one in which the season began and is over: "last summer". */
+  public int lastSeason(String name) {
+    int year = today.getYear() - 1;
+    return season(name, year).end().orElseThrow().isAfter(today) ? year - 1 : year;
+  }
+
   /** The newest year in which the occasion had begun by today; empty when it never had. */
   public Optional<Integer> latestOccasion(String name) {
     return occasions.stream()

@@ -117,7 +117,17 @@ final class AboutReader {
   }
 
   private static boolean isIdle(Asked asked, int at) {
-    return asked.tokens().get(at).kind() == Token.Kind.SIGN || is(Role.FILLER, at, asked);
+    return asked.tokens().get(at).kind() == Token.Kind.SIGN || isFiller(asked, at);
+  }
+
+  private static boolean isFiller(Asked asked, int at) {
+    return asked.mentions().stream()
+        .anyMatch(
+            m ->
+                m.from() <= at
+                    && at < m.to()
+                    && m.meaning() instanceof Meaning.FunctionWord word
+                    && word.role().isFiller());
   }
 
   private static boolean is(Role role, int at, Asked asked) {

@@ -19,10 +19,13 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Naming;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.TimeUnit;
 import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Operands;
+import org.ropebridge.reading.rule.Phrase;
 import org.ropebridge.reading.rule.Scope;
 
 /** Puts the contributions of one sequence together into a plan. */
@@ -187,17 +190,26 @@ final class Assembly {
     } else if (contribution instanceof Contribution.Ordered more) {
       said.addGrouping(more.what());
       measures(more.measures(), true);
+    } else if (contribution instanceof Contribution.GroupsTold more) {
+      said.groupsTold = true;
+      said.addGrouping(more.what());
+      measures(List.of(more.of()), true);
     } else if (contribution instanceof Contribution.Opposed more) {
       said.opposed = true;
       more.noun().ifPresent(n -> noun(n, joined));
       ColumnRef column = more.values().column();
       narrow(new Filter.InValues(column, more.values().stored(), false));
       said.addGrouping(new Grouping.ByColumn(column));
+    } else if (contribution instanceof Contribution.BesideValues more) {
+      more.of().ifPresent(m -> measures(List.of(m), joined));
+      return once(said.beside.isEmpty(), () -> said.beside = Optional.of(more.values()));
     } else if (contribution instanceof Contribution.OpposedFilters more) {
       return once(said.opposedFilters.isEmpty(), () -> said.opposedFilters = Optional.of(more));
     } else if (contribution instanceof Contribution.Events more) {
       measures(List.of(new Measure.RowCount(more.table())), joined);
       return once(said.events.isEmpty(), () -> said.events = Optional.of(more));
+    } else if (contribution instanceof Contribution.Drifted more) {
+      return once(said.drifted.isEmpty(), () -> said.drifted = Optional.of(more));
     } else if (contribution instanceof Contribution.Comparative more) {
       return once(
           said.comparative.isEmpty(), () -> said.comparative = Optional.of(more.contrast()));
@@ -459,12 +471,22 @@ final class Assembly {
   private Optional<Result> finish() {
     settleFilters();
     said.events.ifPresent(this::byDateOf);
+    if (said.beside.isPresent() && !setBeside(said.beside.get())) {
+      return Optional.empty();
+    }
     everyYear();
+    if (said.groupsTold && said.ranked.isPresent()) {
+      return Optional.empty();
+    }
     boolean spans = said.isOverTime();
     if (said.overTime && !spans) {
       said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
     }
     if (!joinParts() || !new Conditions(said, scope).settle()) {
+      return Optional.empty();
+    }
+    Drifts drifts = new Drifts(said, scope);
+    if (!drifts.prepare()) {
       return Optional.empty();
     }
     boolean comparing =
@@ -474,7 +496,11 @@ final class Assembly {
     if (notCompared) {
       return Optional.empty();
     }
-    if (comparing && said.measures.isEmpty() && said.moved.isEmpty() && !inferMeasure()) {
+    if (comparing
+        && said.measures.isEmpty()
+        && said.moved.isEmpty()
+        && !inferMeasure()
+        && !(said.comparative.isPresent() && preferMeasure())) {
       return Optional.empty();
     }
     if (comparing || !said.moved.isEmpty() || said.comparative.isPresent()) {
@@ -498,15 +524,17 @@ final class Assembly {
     if (runsOn) {
       said.addGrouping(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
     }
-    if (!new Comparisons(said, scope).settle() || !rank()) {
+    if (!new Comparisons(said, scope).settle() || !drifts.settle() || !rank()) {
       return Optional.empty();
     }
     boolean likeBefore =
-        said.comparative.isPresent()
+        (said.comparative.isPresent() || said.drifted.isPresent())
             && said.measures.stream()
                 .allMatch(
                     m ->
-                        m instanceof Measure.Compared c && !(c.earlier() instanceof Measure.Other));
+                        said.drifted.isPresent() && m instanceof Measure.Plain
+                            || m instanceof Measure.Compared c
+                                && !(c.earlier() instanceof Measure.Other));
     if (likeBefore) {
       // Whether there is more this year can only be said of the same days of both.
       said.filters.replaceAll(Filter::soFar);
@@ -714,7 +742,7 @@ final class Assembly {
     if (!said.yesOrNo || said.claim.isPresent() || !said.moved.isEmpty()) {
       return false;
     }
-    if (said.measures.isEmpty() && !inferMeasure()) {
+    if (said.measures.isEmpty() && !inferMeasure() && !preferMeasure()) {
       return false;
     }
     boolean timed =
@@ -748,6 +776,28 @@ final class Assembly {
     return true;
   }
 
+  /** "did Ossel take in more than Brannick": the one value is shown beside the other. */
+  private boolean setBeside(Phrase.Values others) {
+    List<Filter.InValues> same =
+        said.filters.stream()
+            .filter(f -> f instanceof Filter.InValues)
+            .map(f -> (Filter.InValues) f)
+            .filter(f -> f.column().equals(others.column()) && !f.negated())
+            .toList();
+    if (same.size() != 1 || !said.groupings.isEmpty()) {
+      return false;
+    }
+    List<String> all = new ArrayList<>(same.get(0).values());
+    all.addAll(others.stored());
+    said.filters.replaceAll(
+        f -> f.equals(same.get(0)) ? new Filter.InValues(others.column(), all, false) : f);
+    said.addGrouping(new Grouping.ByColumn(others.column()));
+    said.opposed = true;
+    said.yesOrNo = false;
+    said.comparative = Optional.empty();
+    return true;
+  }
+
   /** Every measure for the one part of the rows, and for the other. */
   private boolean oppose(Contribution.OpposedFilters opposed) {
     if (said.measures.isEmpty() && opposed.first() instanceof Filter.Meets meets) {
@@ -777,11 +827,11 @@ final class Assembly {
             && !(said.measures.get(0) instanceof Measure.Arithmetic)
             && !(divisor instanceof Measure.Arithmetic)
             && !said.measures.get(0).equals(divisor);
-    if (one) {
-      said.measures.replaceAll(
-          m -> new Measure.Arithmetic(Measure.Operator.DIVIDED_BY, (Measure.Plain) m, divisor));
-    }
-    return one;
+    Optional<Measure.Plain> dividend =
+        one ? Operands.summed((Measure.Plain) said.measures.get(0), scope) : Optional.empty();
+    dividend.ifPresent(
+        d -> said.measures.set(0, new Measure.Arithmetic(Measure.Operator.DIVIDED_BY, d, divisor)));
+    return dividend.isPresent();
   }
 
   /** "as a percentage": measures that are split are told as parts of the whole. */
@@ -848,6 +898,11 @@ final class Assembly {
     }
     boolean beside = said.opposed || said.sideBySide;
     if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && beside) {
+      boolean breakdown =
+          !said.measures.isEmpty() && said.rankMeasures.get(0) instanceof Measure.RowCount;
+      if (breakdown) {
+        return false;
+      }
       said.rankMeasures.forEach(said::addMeasure);
     } else if (!said.rankMeasures.isEmpty()) {
       if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {
@@ -965,6 +1020,17 @@ final class Assembly {
     };
   }
 
+  /** "are we busier than last year": the measure that the author prefers. */
+  private boolean preferMeasure() {
+    Optional<Measure> by = model.preferences().topBy().map(Measure.MetricValue::new);
+    by.ifPresent(
+        m -> {
+          said.measures.add(m);
+          said.assumptions.add(Assumption.rankedBy(m));
+        });
+    return by.isPresent();
+  }
+
   /** Without a measure, nouns are counted, and so are the rows of a named condition. */
   private boolean inferMeasure() {
     if (!said.countedNouns.isEmpty()) {
@@ -1066,19 +1132,49 @@ final class Assembly {
         key instanceof Measure m
             ? said.measures.contains(m)
             : said.groupings.contains((Grouping) key);
-    return known
-        ? Optional.of(new Plan.Sort(key, wanted.descending().orElse(key instanceof Measure)))
+    boolean judged =
+        wanted.first().isPresent()
+            && !(key instanceof Measure.MetricValue value
+                && model.metric(value.metric()).better().isPresent());
+    return known && !judged
+        ? Optional.of(
+            new Plan.Sort(
+                key,
+                wanted
+                    .descending()
+                    .or(
+                        () ->
+                            key instanceof Measure m
+                                ? wanted.first().map(d -> isTop(d, m, model))
+                                : Optional.empty())
+                    .orElse(key instanceof Measure)))
         : Optional.empty();
   }
 
   /** Leaves out roles that change nothing, so that one meaning has one plan. */
   private Plan withoutIdleRoles(Plan plan) {
     Set<String> bases = MeasureTables.of(plan, model);
-    return new ColumnMapping(c -> withoutIdleRole(c, bases), rows -> rows).of(plan);
+    return new ColumnMapping(c -> withoutIdleRole(c, bases, plan), rows -> rows).of(plan);
   }
 
-  private ColumnRef withoutIdleRole(ColumnRef ref, Set<String> bases) {
+  /** Whether the column is called just by its role: "captain". That is what people said. */
+  private boolean namesRole(ColumnRef ref) {
+    String role = ref.role().orElseThrow();
+    int dot = role.indexOf('.');
+    return model.namesItsTable(ref)
+        && model
+            .table(role.substring(0, dot))
+            .findLink(role.substring(dot + 1))
+            .filter(l -> l.to().equals(ref.table()) && new Naming(model).isNamed(l))
+            .isPresent();
+  }
+
+  private ColumnRef withoutIdleRole(ColumnRef ref, Set<String> bases, Plan plan) {
     if (ref.role().isEmpty()) {
+      return ref;
+    }
+    boolean plainToo = plan.groupings().contains(new Grouping.ByColumn(ref.withoutRole()));
+    if (!plainToo && namesRole(ref)) {
       return ref;
     }
     for (String base : bases) {

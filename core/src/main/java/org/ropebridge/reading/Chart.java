@@ -31,6 +31,7 @@ final class Chart {
   private static final double LONGER_NAME = 0.4;
 
   private static final double LONGER_FUNCTION = 0.15;
+  private static final String COLON = ":";
   private static final int MOST_EDGES = 6_000;
 
   private final List<Token> tokens;
@@ -77,20 +78,33 @@ final class Chart {
           && mention.quality() == 1) {
         smallWord[mention.from()] = true;
       }
-      if (isFiller(mention)) {
+      if (isFiller(mention) && !opensClause(mention, mentions)) {
         for (int i = mention.from(); i < mention.to(); i++) {
           transparent[i] = true;
         }
       }
+    }
+    for (int i = 0; i < tokens.size(); i++) {
+      transparent[i] |= tokens.get(i).text().equals(COLON);
     }
     for (int end = 1; end <= tokens.size(); end++) {
       fill(byEnd.getOrDefault(end, List.of()), enclosed.getOrDefault(end - 1, List.of()), end);
     }
   }
 
+  /** "by how people paid": what follows is no name of a breakdown. */
+  private static boolean opensClause(Mention mention, List<Mention> mentions) {
+    return mention.meaning().equals(new Meaning.FunctionWord(Role.HOW))
+        && mentions.stream()
+            .anyMatch(
+                m ->
+                    m.to() == mention.from()
+                        && m.meaning().equals(new Meaning.FunctionWord(Role.BY)));
+  }
+
   static boolean isFiller(Mention mention) {
     return mention.meaning() instanceof Meaning.FunctionWord word
-        && (word.role() == Role.FILLER
+        && (word.role().isFiller()
             || word.role() == Role.BE
             || word.role() == Role.AGAIN
             || word.role() == Role.HAVE);

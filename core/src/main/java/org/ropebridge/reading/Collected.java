@@ -13,6 +13,7 @@ import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Phrase;
 
 /** What the contributions of one sequence have said so far, on the way to a plan. */
 final class Collected {
@@ -51,6 +52,8 @@ final class Collected {
   Optional<Contribution.OpposedFilters> opposedFilters = Optional.empty();
   Optional<Contribution.Events> events = Optional.empty();
   Optional<Contrast> comparative = Optional.empty();
+  Optional<Phrase.Values> beside = Optional.empty();
+  Optional<Contribution.Drifted> drifted = Optional.empty();
   Optional<Measure.Plain> divisor = Optional.empty();
   boolean inShares;
 
@@ -59,6 +62,9 @@ final class Collected {
 
   /** Whether the words make sense only with a time. */
   boolean needsTime;
+
+  /** Whether groups were named with what is told of each, and so are not ranked. */
+  boolean groupsTold;
 
   boolean counting;
   boolean showing;

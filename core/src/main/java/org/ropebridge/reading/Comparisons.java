@@ -4,11 +4,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
 import org.ropebridge.plan.Back;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.TimeUnit;
 import org.ropebridge.reading.rule.Contribution;
@@ -49,7 +52,7 @@ final class Comparisons {
         continue;
       }
       if (part.isEmpty()) {
-        lastNarrowing().ifPresent(part::add);
+        lastNarrowing().or(() -> rowsWithNoun(share.of())).ifPresent(part::add);
       }
       if (part.isEmpty() || !(share.of() instanceof Measure.Basic basic)) {
         return false;
@@ -58,6 +61,24 @@ final class Comparisons {
       replace(share, new Measure.Portion(basic, part));
     }
     return true;
+  }
+
+  /** "share of revenue from members": the part of the rows that have a member. */
+  private Optional<Filter> rowsWithNoun(Measure of) {
+    List<String> nouns =
+        said.nouns.stream()
+            .distinct()
+            .filter(n -> MeasureTables.of(of, scope.model()).stream().allMatch(b -> mayMiss(b, n)))
+            .toList();
+    Optional<ColumnRef> name =
+        nouns.size() == 1 ? scope.namingColumn(nouns.get(0)) : Optional.empty();
+    name.ifPresent(c -> said.nouns.removeIf(c.table()::equals));
+    return name.map(c -> new Filter.Missing(c, true));
+  }
+
+  private boolean mayMiss(String base, String noun) {
+    List<LinkPaths.Way> ways = scope.paths().shortest(base, noun, Optional.empty());
+    return ways.size() == 1 && ways.get(0).steps().stream().anyMatch(s -> s.link().mayBeMissing());
   }
 
   /** Puts what a share turned out to be in its place among the measures. */

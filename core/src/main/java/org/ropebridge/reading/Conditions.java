@@ -3,6 +3,7 @@ package org.ropebridge.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -151,6 +152,19 @@ final class Conditions {
       said.keeps.add(told.keep());
       told.filters().forEach(said::addFilter);
       return true;
+    }
+    boolean ofAny =
+        said.yesOrNo
+            && told.table().isEmpty()
+            && said.measures.isEmpty()
+            && said.groupings.isEmpty()
+            && table.isPresent()
+            && said.nouns.contains(table.get())
+            && !measure.equals(new Measure.RowCount(table.get()))
+            && name.filter(c -> scope.holds(c, Column.Holds.CATEGORY)).isPresent();
+    if (ofAny) {
+      // "did any show make less than its budget": those that did.
+      said.yesOrNo = false;
     }
     if (said.yesOrNo
         && said.groupings.isEmpty()

@@ -9,6 +9,7 @@ import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Labels;
+import org.ropebridge.model.Link;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
 
@@ -42,6 +43,50 @@ final class Kinship {
                         && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
                             .map(Tokens::plain)
                             .anyMatch(this::isPerson)));
+  }
+
+  /** Dates at which what a row stands for was over. */
+  Set<ColumnRef> ends() {
+    return columns(
+        (table, column) ->
+            column.holds().isTemporal()
+                && names(column)
+                    .flatMap(n -> Stream.of(n.split(" ")))
+                    .anyMatch(vocabulary.endWords()::contains));
+  }
+
+  /** Roles, as {@code table.link}, from which something comes, beside one to which it goes. */
+  Set<String> origins() {
+    return roles(vocabulary.originWords(), vocabulary.destinationWords());
+  }
+
+  /** Roles to which something goes, beside one from which it comes. */
+  Set<String> destinations() {
+    return roles(vocabulary.destinationWords(), vocabulary.originWords());
+  }
+
+  private Set<String> roles(Set<String> words, Set<String> oppositeWords) {
+    Set<String> found = new LinkedHashSet<>();
+    for (Table table : model.tables()) {
+      for (Link link : table.links()) {
+        boolean hasOpposite =
+            table.links().stream()
+                .anyMatch(o -> o != link && o.to().equals(link.to()) && isOf(o, oppositeWords));
+        if (isOf(link, words) && hasOpposite) {
+          found.add(table.name() + "." + link.name());
+        }
+      }
+    }
+    return found;
+  }
+
+  private static boolean isOf(Link link, Set<String> words) {
+    return Stream.concat(
+            Stream.of(link.label(), Labels.ofName(link.name()), Labels.ofName(link.by())),
+            link.alsoCalled().stream())
+        .map(Tokens::plain)
+        .flatMap(n -> Stream.of(n.split(" ")))
+        .anyMatch(words::contains);
   }
 
   private boolean isPerson(String name) {

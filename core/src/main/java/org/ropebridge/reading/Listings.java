@@ -55,7 +55,8 @@ final class Listings {
     }
     for (Contribution.Subject subject : said.subjects) {
       if (!(subject.what() instanceof Grouping.ByColumn by)
-          || !scope.model().namesItsTable(by.column())) {
+          || !scope.model().namesItsTable(by.column())
+          || by.column().role().isPresent()) {
         return Optional.empty();
       }
       nouns.add(by.column().table());

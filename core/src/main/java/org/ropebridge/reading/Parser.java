@@ -1,12 +1,16 @@
 package org.ropebridge.reading;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Lexicon;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.PlanCheck;
+import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Grammar;
 import org.ropebridge.reading.rule.Scope;
 
@@ -63,8 +67,8 @@ final class Parser {
   private Sequence withoutEchoes(Sequence sequence, List<Token> tokens, List<Mention> mentions) {
     List<Meaning> items =
         sequence.edges().stream()
-            .flatMap(e -> e.mentions().stream())
-            .map(Mention::meaning)
+            .flatMap(
+                e -> Stream.concat(e.mentions().stream().map(Mention::meaning), asked(e).stream()))
             .toList();
     List<Integer> unread =
         sequence.unread().stream()
@@ -74,6 +78,14 @@ final class Parser {
                         || items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
             .toList();
     return sequence.withUnread(unread);
+  }
+
+  /** "who directs": the column that is asked for without its name. */
+  private static Optional<Meaning> asked(Edge edge) {
+    return edge.part() instanceof Contribution.Subject subject
+            && subject.what() instanceof Grouping.ByColumn by
+        ? Optional.of(new Meaning.ColumnName(by.column()))
+        : Optional.empty();
   }
 
   /** Whether the model or the language knows the token. */

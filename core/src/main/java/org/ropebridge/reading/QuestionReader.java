@@ -69,7 +69,16 @@ public final class QuestionReader {
     this.check = new PlanCheck(model, paths);
     this.restatement = new Restatement(model, language.phrasebook(), periods);
     Kinship kinship = new Kinship(model, vocabulary);
-    this.scope = new Scope(model, paths, periods, kinship.beginnings(), kinship.persons());
+    this.scope =
+        new Scope(
+            model,
+            paths,
+            periods,
+            kinship.beginnings(),
+            kinship.ends(),
+            kinship.persons(),
+            kinship.origins(),
+            kinship.destinations());
     this.parser = new Parser(lexicon, vocabulary, scope, check);
     this.candidates = new Candidates(scope, check);
     this.chooser = new Chooser(restatement, new WordUses(model));

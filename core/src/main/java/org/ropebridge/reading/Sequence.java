@@ -137,6 +137,16 @@ record Sequence(
         .toList();
   }
 
+  /** "where", "who" at the beginning ask for something; idle, another question is answered. */
+  private static boolean asks(Mention first, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> m.from() == first.from() && m.to() == first.to())
+        .anyMatch(
+            m ->
+                m.meaning().equals(new Meaning.FunctionWord(Role.WHERE))
+                    || m.meaning().equals(new Meaning.FunctionWord(Role.WHO)));
+  }
+
   private static void extend(
       State state,
       int i,
@@ -158,11 +168,10 @@ record Sequence(
       if (mention.from() == i
           && mention.meaning() instanceof Meaning.FunctionWord word
           && word.role().mayStandAlone()
-          && !(i == 0 && word.role() == Role.WHERE)) {
+          && !(i == 0 && asks(mention, mentions))) {
         idle = true;
         boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
-        boolean free =
-            word.role() == Role.FILLER || word.role() == Role.HAVE || word.role() == Role.BE;
+        boolean free = word.role().isFiller() || word.role() == Role.HAVE || word.role() == Role.BE;
         double cost = free ? 0 : IDLE_PREPOSITION;
         at.get(mention.to())
             .add(

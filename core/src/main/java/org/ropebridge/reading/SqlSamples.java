@@ -9,7 +9,6 @@ import java.util.Optional;
 import org.ropebridge.lexicon.Lexicon;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
-import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.model.Model;
@@ -104,7 +103,8 @@ final class SqlSamples {
                 m ->
                     m.from() == at
                         && m.to() == at + 1
-                        && m.meaning().equals(new Meaning.FunctionWord(Role.FILLER)));
+                        && m.meaning() instanceof Meaning.FunctionWord word
+                        && word.role().isFiller());
   }
 
   /** What the question asks of a sample question in SQL; empty when it is none. */

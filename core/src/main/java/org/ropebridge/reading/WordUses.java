@@ -187,7 +187,9 @@ final class WordUses {
       return "value";
     } else if (meaning instanceof Meaning.ConditionName) {
       return "condition";
-    } else if (meaning instanceof Meaning.NumberWord || meaning instanceof Meaning.UnitName) {
+    } else if (meaning instanceof Meaning.NumberWord
+        || meaning instanceof Meaning.UnitMultiple
+        || meaning instanceof Meaning.UnitName) {
       return "number";
     } else if (meaning instanceof Meaning.StatisticWord
         || meaning instanceof Meaning.SuperlativeWord) {
@@ -281,7 +283,9 @@ final class WordUses {
       return "comparison";
     } else if (meaning instanceof Meaning.HowWord) {
       return "statistic";
-    } else if (meaning instanceof Meaning.OftenWord) {
+    } else if (meaning instanceof Meaning.OftenWord
+        || meaning instanceof Meaning.CommonWord
+        || meaning instanceof Meaning.QualityWord) {
       return "ranking";
     } else if (meaning instanceof Meaning.RankWord || meaning instanceof Meaning.JudgementWord) {
       return "ranking";
@@ -295,9 +299,12 @@ final class WordUses {
       return "brackets";
     } else if (meaning instanceof Meaning.OperatorWord
         || meaning instanceof Meaning.MoveWord
+        || meaning instanceof Meaning.DriftWord
         || meaning instanceof Meaning.LevelWord) {
       return "figure";
-    } else if (meaning instanceof Meaning.WhereWord || meaning instanceof Meaning.NotDone) {
+    } else if (meaning instanceof Meaning.WhereWord
+        || meaning instanceof Meaning.DoneNoun
+        || meaning instanceof Meaning.NotDone) {
       return "limit";
     }
     return "time";
@@ -308,6 +315,10 @@ final class WordUses {
     Meaning meaning = mention.meaning();
     if (meaning instanceof Meaning.MetricName metric) {
       return naming.metric(metric.metric());
+    } else if (meaning instanceof Meaning.DoneNoun done) {
+      return means(new Mention(0, 1, done.said(), 1, mention.found()));
+    } else if (meaning instanceof Meaning.QualityWord quality) {
+      return naming.metric(quality.metric());
     } else if (meaning instanceof Meaning.RowNoun noun) {
       return naming.rows(noun.table());
     } else if (meaning instanceof Meaning.ColumnName column) {

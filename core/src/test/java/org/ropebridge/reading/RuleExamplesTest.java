@@ -15,14 +15,25 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import org.ropebridge.DemoModel;
+import org.ropebridge.PotteryModel;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Grammar;
 import org.ropebridge.reading.rule.Rule;
 
 /** Each rule of the grammar with questions that need it. */
 class RuleExamplesTest {
-  /** An example of a rule. */
-  private record Example(String rule, String question, String restatement) {}
+  /**
+   * An example of a rule.
+   *
+   * @param reader of the demo's model, or of the pottery's where a line ends with that word
+   */
+  private record Example(String rule, String question, String restatement, QuestionReader reader) {
+    static Example of(String[] cells) {
+      boolean pottery = cells.length > 3 && cells[3].equals("pottery");
+      return new Example(
+          cells[0], cells[1], cells[2], pottery ? PotteryModel.READER : DemoModel.READER);
+    }
+  }
 
   private static List<Example> examples() throws IOException {
     try (BufferedReader reader =
@@ -34,7 +45,7 @@ class RuleExamplesTest {
           .lines()
           .filter(l -> !l.startsWith("#"))
           .map(l -> l.split("\t"))
-          .map(c -> new Example(c[0], c[1], c[2]))
+          .map(Example::of)
           .toList();
     }
   }
@@ -51,8 +62,8 @@ class RuleExamplesTest {
     List<Plan> before =
         thread.length == 1
             ? List.of()
-            : List.of(DemoModel.READER.read(thread[0]).plan().orElseThrow());
-    Reading reading = DemoModel.READER.read(thread[thread.length - 1], before);
+            : List.of(example.reader().read(thread[0]).plan().orElseThrow());
+    Reading reading = example.reader().read(thread[thread.length - 1], before);
     assertEquals(example.restatement(), reading.restatement().orElse(reading.reason()));
     assertTrue(
         reading.explanation().rules().stream().anyMatch(r -> r.startsWith(example.rule() + ": ")),

@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
@@ -8,10 +9,12 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
 
 /**
- * "name, warden and altitude of the huts", "the wardens of huts" [columns] [of] [noun] -> the rows
- * with those columns
+ * "name, warden and altitude of the huts", "the wardens of huts" [columns] [of] [adjective] [noun]
+ * -> the rows with those columns
  */
 final class ColumnsOfRule extends Rule {
   ColumnsOfRule() {
@@ -19,6 +22,10 @@ final class ColumnsOfRule extends Rule {
         Slot.word(Role.LIST, Role.LIST_OF, Role.WHICH).maybe(),
         Slot.a(Phrase.ColumnList.class),
         Slot.word(Role.PREPOSITION, Role.BY).maybe(),
+        Slot.a(
+                Contribution.Narrowing.class,
+                n -> n.bare() && !(n.filter() instanceof Filter.InValues))
+            .maybe(),
         Slot.a(Meaning.RowNoun.class));
   }
 
@@ -29,9 +36,13 @@ final class ColumnsOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    String table = match.get(3, Meaning.RowNoun.class).table();
+    String table = match.get(4, Meaning.RowNoun.class).table();
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
     if (match.isParticiple(1)) {
+      return;
+    }
+    if (!match.has(0) && columns.size() == 1 && addsUpOfEvents(columns.get(0), table, scope)) {
+      total(columns.get(0), match, out);
       return;
     }
     boolean reached =
@@ -39,8 +50,28 @@ final class ColumnsOfRule extends Rule {
             .allMatch(c -> !scope.paths().shortest(table, c.table(), c.role()).isEmpty());
     boolean own = columns.stream().anyMatch(c -> c.table().equals(table));
     if (reached && own && !columns.stream().anyMatch(c -> scope.isNameOfOther(c, table))) {
-      out.accept(new Contribution.Rows(table, withName(table, columns, scope), List.of()));
+      List<Filter> filters =
+          match.find(3, Contribution.Narrowing.class).map(Contribution.Narrowing::filter).stream()
+              .toList();
+      out.accept(new Contribution.Rows(table, withName(table, columns, scope), filters));
     }
+  }
+
+  /** "cost of unplanned repairs": of rows without a name, the total is wanted. */
+  private static boolean addsUpOfEvents(ColumnRef column, String table, Scope scope) {
+    return column.table().equals(table)
+        && scope.holds(column, Column.Holds.NUMBER)
+        && scope.model().column(column).addsUp().equals(Optional.of(Column.AddsUp.SUM))
+        && scope.namingColumn(table).isEmpty();
+  }
+
+  private static void total(ColumnRef column, Match match, Consumer<Part> out) {
+    Measure total = Measure.Statistic.of(Measure.Kind.SUM, column);
+    out.accept(
+        match
+            .find(3, Contribution.Narrowing.class)
+            .<Part>map(n -> new Contribution.MeasureWith(total, n.filter()))
+            .orElse(Contribution.Measures.of(total)));
   }
 
   /** People want to see which row it is, too. */

@@ -116,9 +116,18 @@ public sealed interface Contribution extends Part {
    * An order of rows.
    *
    * @param by what to sort by; empty for the first measure, or by name for the first grouping
+   * @param first which end stands first, where that depends on the measure: "worst first"
    */
-  record Order(Optional<Plan.SortKey> by, boolean byName, Optional<Boolean> descending)
-      implements Contribution {}
+  record Order(
+      Optional<Plan.SortKey> by,
+      boolean byName,
+      Optional<Boolean> descending,
+      Optional<Direction> first)
+      implements Contribution {
+    public Order(Optional<Plan.SortKey> by, boolean byName, Optional<Boolean> descending) {
+      this(by, byName, descending, Optional.empty());
+    }
+  }
 
   /** How to show the answer. */
   record Shown(Plan.Picture picture) implements Contribution {}
@@ -226,6 +235,33 @@ public sealed interface Contribution extends Part {
     }
   }
 
+  /**
+   * "grew the most in revenue", "lost guests": what is told of groups by how they moved.
+   *
+   * @param move how the movement is measured
+   * @param of what moved; empty for the question's only measure, or the author's preference
+   * @param most whether those that moved so most are wanted, or least; empty for all that did
+   * @param subject the groups; empty for those named elsewhere
+   */
+  record Drifted(
+      Contrast way,
+      Measure.Move move,
+      Optional<Measure.Plain> of,
+      Optional<Boolean> most,
+      Optional<Subject> subject)
+      implements Contribution {
+    Drifted most(boolean wanted) {
+      return new Drifted(way, move, of, Optional.of(wanted), subject);
+    }
+
+    Drifted with(Subject groups) {
+      return new Drifted(way, move, of, most, Optional.of(groups));
+    }
+  }
+
+  /** "huts by revenue", "huts and their revenue": groups, and what is told of each. */
+  record GroupsTold(Grouping what, Measure of) implements Contribution {}
+
   /** "from May to June", of something that moved. */
   record FromTo(Phrase.Time earlier, Phrase.Time later) implements Contribution {}
 
@@ -258,6 +294,9 @@ public sealed interface Contribution extends Part {
 
   /** "arrivals": rows counted by a date of theirs that is not the main one. */
   record Events(String table, ColumnRef date) implements Contribution {}
+
+  /** "more than Brannick": values that others of the same column are set beside. */
+  record BesideValues(Phrase.Values values, Optional<Measure> of) implements Contribution {}
 
   /** A measure whose own words limit what it counts: "how many pensioners booked". */
   record MeasureWith(Measure measure, Filter filter) implements Contribution {}

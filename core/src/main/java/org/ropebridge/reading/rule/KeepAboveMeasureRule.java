@@ -39,11 +39,18 @@ final class KeepAboveMeasureRule extends Rule {
             BigDecimal.ONE)
         .map(p -> ((Contribution.Measures) p).measures().get(0))
         .filter(difference -> comparison != Filter.Comparison.BETWEEN)
+        .filter(difference -> areComparable(match))
         .ifPresent(
             difference ->
                 out.accept(
                     new Contribution.Keeping(
                         new Plan.Keep(difference, new Plan.Against(Bound.of(comparison, 0))),
                         false)));
+  }
+
+  /** How many rows there are is compared with how many others there are, not with their cost. */
+  private static boolean areComparable(Match match) {
+    return match.find(1, Meaning.RowNoun.class).isPresent()
+        == match.find(4, Meaning.RowNoun.class).isPresent();
   }
 }

@@ -16,12 +16,19 @@ final class Keeps {
 
   /**
    * The condition that the measure compares so; percentages as the shares that they are. Empty
-   * where a percentage is asked of what is no share.
+   * where a percentage is asked of what is no share, or minutes of how many there are.
    */
   static Optional<Plan.Keep> compared(Measure measure, Phrase.Comparing comparing, Scope scope) {
     boolean saidInPercent = comparing.unit().equals(Optional.of(PERCENT));
     boolean share = isShare(measure, scope);
     if (saidInPercent && !share && !isQuotient(measure)) {
+      return Optional.empty();
+    }
+    boolean counts =
+        measure instanceof Measure.RowCount
+            || measure instanceof Measure.DistinctRows
+            || measure instanceof Measure.DistinctValues;
+    if (counts && comparing.unit().isPresent()) {
       return Optional.empty();
     }
     boolean inPercent =

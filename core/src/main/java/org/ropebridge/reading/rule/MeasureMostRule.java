@@ -10,7 +10,7 @@ import org.ropebridge.lexicon.Part;
 final class MeasureMostRule extends Rule {
   MeasureMostRule() {
     super(
-        Slot.a(Contribution.Measures.class, Rankings::canRank),
+        Slot.a(Part.class, Rankings::canRank),
         Slot.a(Meaning.SuperlativeWord.class, s -> s.dimension().equals("amount")));
   }
 
@@ -24,6 +24,6 @@ final class MeasureMostRule extends Rule {
     out.accept(
         new Contribution.Extreme(
             Rankings.direction(match.get(1, Part.class)),
-            match.get(0, Contribution.Measures.class).measures().get(0)));
+            Rankings.measure(match.get(0, Part.class))));
   }
 }

@@ -14,7 +14,7 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 
 /** What figures are computed from: a measure, one in brackets, or a noun whose rows are counted. */
-final class Operands {
+public final class Operands {
   private Operands() {}
 
   static boolean isOperand(Part part) {
@@ -99,5 +99,22 @@ final class Operands {
   private static boolean reached(Measure measure, ColumnRef column, Scope scope) {
     return MeasureTables.of(measure, scope.model()).stream()
         .allMatch(t -> scope.paths().to(t, column).isPresent());
+  }
+
+  /** "average pay per hour" is all pay by all hours; what does not add up is divided by nothing. */
+  public static Optional<Measure.Plain> summed(Measure.Plain dividend, Scope scope) {
+    if (dividend instanceof Measure.Statistic statistic
+        && statistic.kind() == Measure.Kind.AVERAGE) {
+      Measure.Statistic sum = Measure.Statistic.of(Measure.Kind.SUM, statistic.column());
+      return scope
+          .model()
+          .column(statistic.column())
+          .addsUp()
+          .filter(a -> a == Column.AddsUp.SUM)
+          .map(a -> sum);
+    }
+    boolean ratio =
+        dividend instanceof Measure.MetricValue && !MeasureTables.addsUp(dividend, scope.model());
+    return ratio ? Optional.empty() : Optional.of(dividend);
   }
 }

@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -34,9 +35,14 @@ final class PerMeasureRule extends Rule {
                 .namingColumn(noun.table())
                 .filter(c -> !scope.holds(c, Column.Holds.ID))
                 .isPresent();
-    if (!breakdown) {
+    Part dividend = match.get(0, Part.class);
+    Optional<Measure.Plain> summed = Operands.summed(Operands.of(dividend), scope);
+    if (!breakdown && summed.isPresent()) {
       Operands.together(
-              Measure.Operator.DIVIDED_BY, match.get(0, Part.class), divisor, BigDecimal.ONE)
+              Measure.Operator.DIVIDED_BY,
+              Contribution.Measures.of(summed.get()),
+              divisor,
+              BigDecimal.ONE)
           .ifPresent(out);
     }
   }

@@ -19,17 +19,26 @@ import org.ropebridge.plan.PeriodResolver;
  *
  * @param model as far as the person who asks may see it
  * @param beginnings dates at which rows of a table began to be: births, openings
+ * @param ends dates at which they were over: closings, departures
  * @param persons columns that hold people
+ * @param origins roles, as {@code table.link}, from which something comes
+ * @param destinations roles to which something goes
  */
 public record Scope(
     Model model,
     LinkPaths paths,
     PeriodResolver periods,
     Set<ColumnRef> beginnings,
-    Set<ColumnRef> persons) {
+    Set<ColumnRef> ends,
+    Set<ColumnRef> persons,
+    Set<String> origins,
+    Set<String> destinations) {
   public Scope {
     beginnings = Set.copyOf(beginnings);
+    ends = Set.copyOf(ends);
     persons = Set.copyOf(persons);
+    origins = Set.copyOf(origins);
+    destinations = Set.copyOf(destinations);
   }
 
   /** The date at which a row of the table began to be, or else its own date. */

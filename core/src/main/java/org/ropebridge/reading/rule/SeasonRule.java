@@ -8,7 +8,7 @@ import org.ropebridge.plan.Period;
 
 /**
  * "summer 2025", "last summer" [season] [year] -> that season; without a year the newest one that
- * has begun
+ * has begun, or, for "last", the one before this year's
  */
 final class SeasonRule extends Rule {
   SeasonRule() {
@@ -29,7 +29,10 @@ final class SeasonRule extends Rule {
       }
       return;
     }
-    int year = scope.periods().latestSeason(season) - (match.isWord(0, Role.LAST) ? 1 : 0);
+    int year =
+        match.isWord(0, Role.LAST)
+            ? scope.periods().lastSeason(season)
+            : scope.periods().latestSeason(season);
     out.accept(new Phrase.Time(new Period.InSeason(season, year), match.has(0)));
   }
 }

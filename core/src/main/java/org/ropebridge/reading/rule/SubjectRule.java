@@ -4,10 +4,12 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
+import org.ropebridge.plan.Grouping;
 
 /**
  * "which hut in Ossel had the most callouts" [which] [something to group by] -> what is ranked,
- * apart from what ranks it
+ * apart from what ranks it; a number is a measure, not a group
  */
 final class SubjectRule extends Rule {
   SubjectRule() {
@@ -24,9 +26,15 @@ final class SubjectRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Grouping what = match.get(2, Phrase.Groupable.class).grouping();
+    boolean figure =
+        what instanceof Grouping.ByColumn by && scope.holds(by.column(), Column.Holds.NUMBER);
+    if (figure) {
+      return;
+    }
     out.accept(
         new Contribution.Subject(
-            match.get(2, Phrase.Groupable.class).grouping(),
+            what,
             match.isPlural(2),
             match
                 .find(1, Meaning.NumberWord.class)

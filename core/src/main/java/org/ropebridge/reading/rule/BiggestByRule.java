@@ -1,0 +1,44 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/**
+ * "biggest customers by revenue" [number] [superlative] [something to group by] [by] [measure] -> a
+ * ranking by the measure
+ */
+final class BiggestByRule extends Rule {
+  BiggestByRule() {
+    super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Meaning.SuperlativeWord.class, s -> s.dimension().isEmpty()),
+        Slot.a(Phrase.Groupable.class),
+        Slot.word(Role.BY),
+        Slot.a(Part.class, Rankings::canRank));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    int count =
+        match
+            .find(0, Meaning.NumberWord.class)
+            .map(n -> Times.smallWhole(n.number()))
+            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    if (count >= 1) {
+      out.accept(
+          new Contribution.Ranked(
+              Rankings.direction(match.get(1, Part.class)),
+              count,
+              Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
+              Optional.of(Rankings.measure(match.get(4, Part.class)))));
+    }
+  }
+}

@@ -1,0 +1,46 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+
+/**
+ * "how long do repairs take" [how long] [noun] -> the average time from the rows' own date to the
+ * one at which they were over, where no column measures it
+ */
+final class HowLongTakesRule extends Rule {
+  HowLongTakesRule() {
+    super(
+        Slot.a(Meaning.HowWord.class, h -> h.dimensions().contains("time")),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.LAST).maybe(),
+        Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(1, Meaning.RowNoun.class).table();
+    Optional<ColumnRef> from = MeasureTables.date(table, Optional.empty(), scope.model());
+    List<ColumnRef> ends =
+        scope.ends().stream()
+            .filter(c -> c.table().equals(table) && !from.equals(Optional.of(c)))
+            .toList();
+    boolean measured = !scope.measuredBy(table, "time").isEmpty();
+    if (!measured && from.filter(f -> f.table().equals(table)).isPresent() && ends.size() == 1) {
+      out.accept(
+          Contribution.Measures.of(
+              new Measure.Duration(Measure.Kind.AVERAGE, from.get(), ends.get(0))));
+    }
+  }
+}

@@ -1,0 +1,39 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "did Ossel take more than Brannick", "have more revenue than Brannick" [more] [measure] [than]
+ * [values] -> values that those said before are set beside
+ */
+final class ThanValuesRule extends Rule {
+  ThanValuesRule() {
+    super(
+        Slot.a(
+            Part.class,
+            p -> p instanceof Meaning.ComparativeWord || p instanceof Meaning.ComparisonWord),
+        Slot.a(Part.class, Operands::isOperand).maybe(),
+        Slot.word(Role.VERSUS).maybe(),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Phrase.Values.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    boolean than = match.find(0, Meaning.ComparisonWord.class).isPresent() || match.has(2);
+    Optional<Measure> of = match.find(1, Part.class).map(Operands::of);
+    if (than && (of.isEmpty() || match.has(2))) {
+      out.accept(new Contribution.BesideValues(match.get(4, Phrase.Values.class), of));
+    }
+  }
+}
