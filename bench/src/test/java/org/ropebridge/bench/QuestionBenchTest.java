@@ -22,7 +22,7 @@ class QuestionBenchTest {
   private static final double WRONG_AT_MOST = 0.06;
 
   @ParameterizedTest
-  @ValueSource(strings = {"huts", "theatre", "water", "seeds"})
+  @ValueSource(strings = {"huts", "theatre", "water", "seeds", "ferries"})
   void asManyAreRightAsBefore(String model) throws SQLException {
     List<String> wrong = new ArrayList<>();
     Map<String, Tally> parts;

@@ -48,6 +48,7 @@ final class EnglishThesaurus {
           group(
               "employee", "worker", "staff", "staff member", "colleague", "personnel", "workforce"),
           group("order", "purchase"),
+          group("sold", "bought", "purchased"),
           group("booking", "reservation"),
           group("product", "item", "article", "good", "merchandise"),
           group("shop", "store", "branch"),

@@ -137,7 +137,17 @@ final class EnglishVocabulary implements Vocabulary {
 
   private static final Set<String> PERSON_WORDS =
       Set.of(
+          "passenger",
+          "traveller",
+          "rider",
+          "crew member",
+          "captain",
+          "walker",
+          "hiker",
+          "climber",
+          "regular",
           "person",
+          "people",
           "member",
           "customer",
           "client",
@@ -389,7 +399,6 @@ final class EnglishVocabulary implements Vocabulary {
         "to see",
         "be",
         "been",
-        "do",
         "did",
         "does",
         "got",
@@ -466,7 +475,6 @@ final class EnglishVocabulary implements Vocabulary {
         "generated",
         "produce",
         "produced",
-        "people",
         "someone",
         "they",
         "them",
@@ -510,6 +518,7 @@ final class EnglishVocabulary implements Vocabulary {
         "how is business",
         "hows business");
     put(Role.THEIR, "their", "its", "his", "her", "the respective", "their respective");
+    put(Role.RECENTLY, "most recently", "last", "latest", "most recent");
     put(Role.DOING, "do", "doing", "going", "perform", "performing", "do well");
     put(Role.EVERYONE, "everyone", "everybody", "anyone", "anybody", "all people", "people");
     put(
@@ -603,7 +612,20 @@ final class EnglishVocabulary implements Vocabulary {
         "with some",
         "with any",
         "with at least one");
-    put(Role.TOWARDS, "to");
+    put(
+        Role.TOWARDS,
+        "to",
+        "ending in",
+        "ending at",
+        "end in",
+        "end at",
+        "arriving in",
+        "arriving at",
+        "going to",
+        "leading to",
+        "lead to",
+        "bound for",
+        "headed for");
     put(Role.TIMES, "times", "occasions", "time");
     put(Role.END_OF, "at the end of", "end of", "by the end of", "as of the end of", "at end of");
     put(Role.START_OF, "at the start of", "at the beginning of", "start of");
@@ -660,8 +682,21 @@ final class EnglishVocabulary implements Vocabulary {
         "falls on",
         "in the",
         "over the");
-    put(Role.MADE_BY, "made by", "done by");
-    put(Role.FROM, "from", "from the");
+    put(Role.MADE_BY, "made by", "done by", "bought by", "ordered by", "placed by", "used by");
+    put(
+        Role.FROM,
+        "from",
+        "from the",
+        "starting in",
+        "starting from",
+        "starting at",
+        "start in",
+        "start from",
+        "start at",
+        "leaving from",
+        "leaving",
+        "departing from",
+        "departing");
     put(
         Role.BY,
         "by",
@@ -760,6 +795,7 @@ final class EnglishVocabulary implements Vocabulary {
   private void figures() {
     put(
         Role.SHARE,
+        "how much of",
         "share of",
         "share",
         "shares of",
@@ -998,7 +1034,19 @@ final class EnglishVocabulary implements Vocabulary {
     put(Role.NOT_AMONG, "not among");
     put(Role.KEEPING, "keeping");
     put(Role.WHETHER, "whether");
-    for (String never : List.of("never", "have never", "has never", "who never", "that never")) {
+    for (String never :
+        List.of(
+            "never",
+            "have never",
+            "has never",
+            "who never",
+            "that never",
+            "have not",
+            "has not",
+            "did not",
+            "havent",
+            "hasnt",
+            "didnt")) {
       for (String done : HAVING_VERBS) {
         put(Role.NONE, never + " " + done, never + " " + done + " any");
       }
@@ -1625,8 +1673,16 @@ final class EnglishVocabulary implements Vocabulary {
     superlative(false, "time", "shortest", "briefest");
     superlative(true, "weight", "heaviest");
     superlative(false, "weight", "lightest");
-    superlative(true, "money", "most expensive", "dearest", "priciest", "costliest", "best paid");
-    superlative(false, "money", "cheapest", "least expensive", "lowest priced");
+    superlative(
+        true,
+        "money",
+        "most expensive",
+        "dearest",
+        "priciest",
+        "costliest",
+        "best paid",
+        "highest paid");
+    superlative(false, "money", "cheapest", "least expensive", "lowest priced", "lowest paid");
     superlative(true, "temperature", "hottest", "warmest");
     superlative(false, "temperature", "coldest", "coolest");
     superlative(false, "time", "quickest", "fastest");

@@ -165,7 +165,7 @@ public final class Lexicon {
     addMultiples();
   }
 
-  /** "km", where the model counts in metres, or in millimetres, only. */
+  /** "km", where the model counts in metres or in millimetres. */
   private void addMultiples() {
     Map<String, Meaning.UnitMultiple> multiples = new LinkedHashMap<>();
     for (String unit : units) {
@@ -178,15 +178,7 @@ public final class Lexicon {
                       new Meaning.UnitMultiple(unit, factor),
                       (a, b) -> a.factor().compareTo(b.factor()) <= 0 ? a : b));
     }
-    multiples.forEach(
-        (name, multiple) -> {
-          boolean known =
-              entriesOf(compact(stems(words(name)))).stream()
-                  .anyMatch(e -> e.meaning() instanceof Meaning.UnitName);
-          if (!known) {
-            add(name, multiple, false, false);
-          }
-        });
+    multiples.forEach((name, multiple) -> add(name, multiple, true, false));
   }
 
   /** The same words and those of one person; all but these is shared. */
@@ -293,6 +285,7 @@ public final class Lexicon {
   private void addUnit(String unit) {
     Meaning meaning = new Meaning.UnitName(unit);
     units.add(unit);
+    lastWord(unit).ifPresent(last -> add(last, meaning, true, false));
     add(unit, meaning, false, true);
     vocabulary.unitNames(unit).forEach(name -> add(name, meaning, false, true));
   }

@@ -105,6 +105,8 @@ public enum Role {
   DOING(true),
   /** "how did we do": asks for what the author thinks most of. */
   HOW_WE_DO(false),
+  /** "most recently", behind what was done. */
+  RECENTLY(false),
   /** "everyone": the rows that the columns beside it are of. */
   EVERYONE(true),
   /** Forms of "have", and pronouns that tie a clause to a noun. */

@@ -324,6 +324,9 @@ final class Assembly {
       return once(said.columns.isEmpty(), () -> said.columns = Optional.of(more));
     } else if (contribution instanceof Contribution.FirstRows more) {
       return once(said.firstRows.isEmpty(), () -> said.firstRows = Optional.of(more));
+    } else if (contribution instanceof Contribution.EndRowsWith more) {
+      narrow(more.filter());
+      return once(said.endRows.isEmpty(), () -> said.endRows = Optional.of(more.rows()));
     } else if (contribution instanceof Contribution.EndRows more) {
       return once(said.endRows.isEmpty(), () -> said.endRows = Optional.of(more));
     } else if (contribution instanceof Contribution.Within more) {

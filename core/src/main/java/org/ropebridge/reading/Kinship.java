@@ -90,7 +90,9 @@ final class Kinship {
   }
 
   private boolean isPerson(String name) {
-    return vocabulary.personWords().contains(vocabulary.singular(name));
+    String singular = vocabulary.singular(name);
+    String head = singular.substring(singular.lastIndexOf(' ') + 1);
+    return vocabulary.personWords().contains(singular) || vocabulary.personWords().contains(head);
   }
 
   private static Stream<String> names(Column column) {

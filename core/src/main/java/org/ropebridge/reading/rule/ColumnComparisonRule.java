@@ -12,7 +12,7 @@ import org.ropebridge.plan.Filter;
 final class ColumnComparisonRule extends Rule {
   ColumnComparisonRule() {
     super(
-        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.word(Role.PREPOSITION, Role.BY).maybe(),
         Slot.a(Meaning.ColumnName.class),
         Slot.a(Phrase.Comparing.class));
   }

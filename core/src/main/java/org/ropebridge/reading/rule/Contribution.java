@@ -205,6 +205,9 @@ public sealed interface Contribution extends Part {
    */
   record EndRows(String table, Listing.Order order, int count) implements Contribution {}
 
+  /** "highest paid mate": the same, of rows that have a value. */
+  record EndRowsWith(EndRows rows, Filter filter) implements Contribution {}
+
   /** "within each valley". */
   record Within(Grouping grouping) implements Contribution {}
 

@@ -29,10 +29,16 @@ final class MostDoneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!match.isParticiple(1)) {
+    Optional<Phrase.RankHead> head = match.find(0, Phrase.RankHead.class);
+    boolean judged =
+        head.filter(
+                h ->
+                    h.direction() == Contribution.Direction.BEST
+                        || h.direction() == Contribution.Direction.WORST)
+            .isPresent();
+    if (!match.isParticiple(1) || judged) {
       return;
     }
-    Optional<Phrase.RankHead> head = match.find(0, Phrase.RankHead.class);
     out.accept(
         new Contribution.Ranked(
             head.map(Phrase.RankHead::direction)

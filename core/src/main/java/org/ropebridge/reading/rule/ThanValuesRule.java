@@ -17,7 +17,7 @@ final class ThanValuesRule extends Rule {
         Slot.a(
             Part.class,
             p -> p instanceof Meaning.ComparativeWord || p instanceof Meaning.ComparisonWord),
-        Slot.a(Part.class, Operands::isOperand).maybe(),
+        Slot.a(Part.class, p -> Operands.isOperand(p) || p instanceof Meaning.QualityWord).maybe(),
         Slot.word(Role.VERSUS).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class));
@@ -31,9 +31,15 @@ final class ThanValuesRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     boolean than = match.find(0, Meaning.ComparisonWord.class).isPresent() || match.has(2);
-    Optional<Measure> of = match.find(1, Part.class).map(Operands::of);
+    Optional<Measure> of = match.find(1, Part.class).map(ThanValuesRule::measure);
     if (than && (of.isEmpty() || match.has(2))) {
       out.accept(new Contribution.BesideValues(match.get(4, Phrase.Values.class), of));
     }
+  }
+
+  private static Measure measure(Part part) {
+    return part instanceof Meaning.QualityWord quality
+        ? new Measure.MetricValue(quality.metric())
+        : Operands.of(part);
   }
 }
