@@ -429,6 +429,8 @@ final class EnglishVocabulary implements Vocabulary {
         "earned the",
         "take place",
         "happened",
+        "live",
+        "lives",
         "happen",
         "happens",
         "occur",
@@ -519,6 +521,7 @@ final class EnglishVocabulary implements Vocabulary {
         "hows business");
     put(Role.THEIR, "their", "its", "his", "her", "the respective", "their respective");
     put(Role.RECENTLY, "most recently", "last", "latest", "most recent");
+    put(Role.DURATION_NOUN, "duration", "durations", "length", "time", "times");
     put(Role.DOING, "do", "doing", "going", "perform", "performing", "do well");
     put(Role.EVERYONE, "everyone", "everybody", "anyone", "anybody", "all people", "people");
     put(
@@ -659,6 +662,13 @@ final class EnglishVocabulary implements Vocabulary {
         "who were",
         "whose",
         "coming from",
+        "live in",
+        "lives in",
+        "living in",
+        "live on",
+        "lives on",
+        "living on",
+        "reside in",
         "comes from",
         "come from",
         "came from",
@@ -796,6 +806,8 @@ final class EnglishVocabulary implements Vocabulary {
     put(
         Role.SHARE,
         "how much of",
+        "how big a part of",
+        "how large a part of",
         "share of",
         "share",
         "shares of",

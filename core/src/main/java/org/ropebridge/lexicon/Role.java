@@ -107,6 +107,8 @@ public enum Role {
   HOW_WE_DO(false),
   /** "most recently", behind what was done. */
   RECENTLY(false),
+  /** "duration", behind a noun. */
+  DURATION_NOUN(false),
   /** "everyone": the rows that the columns beside it are of. */
   EVERYONE(true),
   /** Forms of "have", and pronouns that tie a clause to a noun. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
+import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Reading.Choice;
 import org.ropebridge.reading.Reading.Explanation;
@@ -22,10 +23,12 @@ final class Chooser {
 
   private final Restatement restatement;
   private final WordUses wordUses;
+  private final Vocabulary vocabulary;
 
-  Chooser(Restatement restatement, WordUses wordUses) {
+  Chooser(Restatement restatement, WordUses wordUses, Vocabulary vocabulary) {
     this.restatement = restatement;
     this.wordUses = wordUses;
+    this.vocabulary = vocabulary;
   }
 
   /**
@@ -148,7 +151,8 @@ final class Chooser {
             || best.assumptions().stream()
                 .anyMatch(
                     a -> a instanceof Assumption.CountedFor || a instanceof Assumption.Through);
-    boolean declines = tooMuchUnread || guessed || changesMeaning(shown, parsed);
+    boolean declines =
+        tooMuchUnread || guessed || changesMeaning(shown, parsed) || unreadIsHead(shown, parsed);
     if (!unread.isEmpty() && declines) {
       return declined(question, words, unread, notUnderstood(unread));
     }
@@ -208,6 +212,26 @@ final class Chooser {
       }
     }
     return false;
+  }
+
+  /**
+   * "passenger satisfaction": the word that is not read says what it is, and the noun before only
+   * of what.
+   */
+  private boolean unreadIsHead(Sequence sequence, Parser.Parsed parsed) {
+    return sequence.unread().stream()
+        .filter(i -> i > 0 && !vocabulary.isParticiple(parsed.tokens().get(i).plain()))
+        .filter(i -> !vocabulary.isPlural(parsed.tokens().get(i - 1).plain()))
+        .anyMatch(
+            i ->
+                sequence.edges().stream()
+                    .flatMap(e -> e.mentions().stream())
+                    .anyMatch(
+                        m ->
+                            m.to() == i
+                                && (m.meaning() instanceof Meaning.RowNoun
+                                    || m.meaning() instanceof Meaning.MetricName
+                                        && m.found() == Mention.Found.INFLECTED)));
   }
 
   private static int contentWords(Sequence sequence, List<Token> tokens) {

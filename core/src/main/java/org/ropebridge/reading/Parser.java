@@ -8,6 +8,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.PlanCheck;
 import org.ropebridge.reading.rule.Contribution;
@@ -75,13 +76,30 @@ final class Parser {
             .filter(
                 i ->
                     isKnown(i, mentions)
-                        || items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
+                        ? !leadsToValue(i, sequence, tokens)
+                        : items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
             .toList();
     return sequence.withUnread(unread);
   }
 
-  /** "who directs": the column that is asked for without its name. */
+  /** "paid in cash": what stands before a value and repeats a word of its column's name. */
+  private boolean leadsToValue(int at, Sequence sequence, List<Token> tokens) {
+    return sequence.edges().stream()
+        .flatMap(e -> e.mentions().stream())
+        .filter(m -> m.from() > at && m.from() <= at + 2)
+        .map(Mention::meaning)
+        .anyMatch(
+            m ->
+                m instanceof Meaning.ValueName value
+                    && lexicon.isNameWord(tokens.get(at), new Meaning.ColumnName(value.column())));
+  }
+
+  /** "who directs", "in waves above 3 m": the column that is meant without its name. */
   private static Optional<Meaning> asked(Edge edge) {
+    if (edge.part() instanceof Contribution.Narrowing narrowing
+        && narrowing.filter() instanceof Filter.Compare compare) {
+      return Optional.of(new Meaning.ColumnName(compare.column()));
+    }
     return edge.part() instanceof Contribution.Subject subject
             && subject.what() instanceof Grouping.ByColumn by
         ? Optional.of(new Meaning.ColumnName(by.column()))

@@ -81,7 +81,7 @@ public final class QuestionReader {
             kinship.destinations());
     this.parser = new Parser(lexicon, vocabulary, scope, check);
     this.candidates = new Candidates(scope, check);
-    this.chooser = new Chooser(restatement, new WordUses(model));
+    this.chooser = new Chooser(restatement, new WordUses(model), vocabulary);
     this.samples = new LinkedHashMap<>();
     model.questions().stream()
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())

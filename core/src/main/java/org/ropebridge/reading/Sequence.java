@@ -34,6 +34,9 @@ record Sequence(
   private static final double ECHOED = -0.3;
   private static final double IDLE_PREPOSITION = -0.15;
 
+  /** "was any stay ...": the first word asks for yes or no, and hardly ever has no effect. */
+  private static final double IDLE_AUXILIARY = -0.6;
+
   /** The same with fewer words unread, which takes back what they cost. */
   Sequence withUnread(List<Integer> left) {
     int less = unread.size() - left.size();
@@ -147,6 +150,12 @@ record Sequence(
                     || m.meaning().equals(new Meaning.FunctionWord(Role.WHO)));
   }
 
+  private static boolean isAuxiliary(Mention first, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> m.from() == first.from() && m.to() == first.to())
+        .anyMatch(m -> m.meaning().equals(new Meaning.FunctionWord(Role.AUXILIARY)));
+  }
+
   private static void extend(
       State state,
       int i,
@@ -172,7 +181,8 @@ record Sequence(
         idle = true;
         boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
         boolean free = word.role().isFiller() || word.role() == Role.HAVE || word.role() == Role.BE;
-        double cost = free ? 0 : IDLE_PREPOSITION;
+        boolean asksWhether = i == 0 && word.role() == Role.BE && isAuxiliary(mention, mentions);
+        double cost = free ? asksWhether ? IDLE_AUXILIARY : 0 : IDLE_PREPOSITION;
         at.get(mention.to())
             .add(
                 new State(

@@ -43,6 +43,10 @@ record Group(List<Cell> cells) {
     return new Group(cells.subList(0, cells.size() - 1));
   }
 
+  Cell last() {
+    return cells.get(cells.size() - 1);
+  }
+
   List<Object> shown() {
     List<Object> shown = new ArrayList<>();
     cells.forEach(c -> shown.add(c.shown()));

@@ -185,18 +185,25 @@ final class Reference {
     } else if (measure instanceof Measure.Arithmetic arithmetic) {
       return arithmetic(arithmetic, plan, moment, group);
     }
+    Grouping over =
+        measure instanceof Measure.Correlation two
+            ? two.over()
+            : ((Measure.OverParts) measure).part();
+    // Rows without a member are no member.
+    boolean byColumn = over instanceof Grouping.ByColumn;
     List<Map<Measure, Object>> parts = new ArrayList<>();
     parts(measure, plan, moment)
         .forEach(
             (part, values) -> {
-              if (part.parent().equals(group)) {
+              boolean isNone = byColumn && part.last().identity() == null;
+              if (part.parent().equals(group) && !isNone) {
                 parts.add(values);
               }
             });
-    if (measure instanceof Measure.OverParts over) {
+    if (measure instanceof Measure.OverParts one) {
       List<Object> values =
-          parts.stream().map(p -> p.get(over.of())).filter(v -> v != null).toList();
-      return RowMeasures.statistic(over.kind(), 0, values);
+          parts.stream().map(p -> p.get(one.of())).filter(v -> v != null).toList();
+      return RowMeasures.statistic(one.kind(), 0, values);
     }
     Measure.Correlation two = (Measure.Correlation) measure;
     parts.removeIf(p -> p.get(two.first()) == null || p.get(two.second()) == null);

@@ -41,7 +41,8 @@ final class ColumnsOfRule extends Rule {
     if (match.isParticiple(1)) {
       return;
     }
-    if (!match.has(0) && columns.size() == 1 && addsUpOfEvents(columns.get(0), table, scope)) {
+    boolean list = match.has(0) && !match.isWord(0, Role.WHICH);
+    if (!list && columns.size() == 1 && addsUpOfEvents(columns.get(0), table, scope)) {
       total(columns.get(0), match, out);
       return;
     }

@@ -41,6 +41,8 @@ final class Dimensions {
   }
 
   static boolean has(String dimension, String unit) {
-    return UNITS.getOrDefault(dimension, Set.of()).contains(unit.toLowerCase(Locale.ROOT));
+    String lower = unit.toLowerCase(Locale.ROOT);
+    Set<String> units = UNITS.getOrDefault(dimension, Set.of());
+    return units.contains(lower) || units.contains(lower.substring(lower.lastIndexOf(' ') + 1));
   }
 }

@@ -20,6 +20,8 @@ public final class Grammar {
           new SoMuchRule(),
           new MostSoRule(),
           new DoneNounRule(),
+          new SomeAsShareOfRule(),
+          new DurationOfNounRule(),
           new DoneByRowsRule(),
           new UnitOfRule(),
           new AverageOfSumRule(),

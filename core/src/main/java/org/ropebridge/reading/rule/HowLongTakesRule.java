@@ -30,17 +30,21 @@ final class HowLongTakesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    String table = match.get(1, Meaning.RowNoun.class).table();
+    duration(match.get(1, Meaning.RowNoun.class).table(), Measure.Kind.AVERAGE, scope)
+        .ifPresent(d -> out.accept(Contribution.Measures.of(d)));
+  }
+
+  /** The time from the rows' own date to the one at which they were over. */
+  static Optional<Measure> duration(String table, Measure.Kind kind, Scope scope) {
     Optional<ColumnRef> from = MeasureTables.date(table, Optional.empty(), scope.model());
     List<ColumnRef> ends =
         scope.ends().stream()
             .filter(c -> c.table().equals(table) && !from.equals(Optional.of(c)))
             .toList();
     boolean measured = !scope.measuredBy(table, "time").isEmpty();
-    if (!measured && from.filter(f -> f.table().equals(table)).isPresent() && ends.size() == 1) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.Duration(Measure.Kind.AVERAGE, from.get(), ends.get(0))));
-    }
+    boolean own = from.filter(f -> f.table().equals(table)).isPresent();
+    return !measured && own && ends.size() == 1
+        ? Optional.of(new Measure.Duration(kind, from.get(), ends.get(0)))
+        : Optional.empty();
   }
 }
