@@ -173,6 +173,8 @@ function sized(answer: Answer, width: number): Record<string, unknown> {
     const small = room / columns - BETWEEN;
     return { columns, spec: { ...chart.spec, width: Math.max(small, LEAST_WIDTH) } };
   }
+  // Maps have a projection, and keep their own height.
+  if (chart?.projection) return { width };
   const lying = chart?.encoding?.y?.type === "ordinal";
   return lying ? { height: { step: BAR_STEP } } : { height: HEIGHT };
 }
@@ -181,6 +183,7 @@ interface Spec {
   encoding?: { y?: { type?: string } };
   vconcat?: Record<string, unknown>[];
   facet?: unknown;
+  projection?: unknown;
   columns?: number;
   spec?: { encoding?: { color?: unknown } };
 }

@@ -36,6 +36,7 @@ export function TakeAlong({ answer, picture }: TakeAlongProps) {
   const items: [string, () => Promise<string>][] = [
     ["Rows as CSV", () => rows("csv")],
     ["Rows as XLSX", () => rows("xlsx")],
+    ["Rows as Parquet", () => rows("parquet")],
     ["Rows as JSON", () => rows("json")],
     ...(picture
       ? ([

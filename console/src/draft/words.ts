@@ -14,6 +14,7 @@ export const HOLDS = options(
   ["latitude", "latitude"],
   ["longitude", "longitude"],
   ["region", "region"],
+  ["outline", "outline (GeoJSON)"],
 );
 
 export const ADDS_UP = options(

@@ -186,6 +186,7 @@ async function ask(
 export const FORMATS = {
   csv: "text/csv",
   xlsx: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+  parquet: "application/vnd.apache.parquet",
   json: "application/json",
 };
 

@@ -746,7 +746,7 @@ export interface paths {
         put?: never;
         /**
          * All rows of an answer as a file
-         * @description In the format that the Accept header names: text/csv (RFC 4180), application/json (an array of objects), or XLSX. In CSV, text that spreadsheets would run as a formula gets an apostrophe in front.
+         * @description In the format that the Accept header names: text/csv (RFC 4180), application/json (an array of objects), XLSX, or Apache Parquet. In CSV, text that spreadsheets would run as a formula gets an apostrophe in front.
          */
         post: operations["rows"];
         delete?: never;
@@ -1366,7 +1366,7 @@ export interface components {
             addsUp: "SUM" | "AVERAGE" | "LAST" | "NEVER";
             alsoCalled: string[];
             /** @enum {string} */
-            holds: "CATEGORY" | "NUMBER" | "DATE" | "TIME" | "TEXT" | "YES_NO" | "ID" | "LATITUDE" | "LONGITUDE" | "REGION";
+            holds: "CATEGORY" | "NUMBER" | "DATE" | "TIME" | "TEXT" | "YES_NO" | "ID" | "LATITUDE" | "LONGITUDE" | "REGION" | "OUTLINE";
             label: string;
             name: string;
             order: string[];

@@ -17,6 +17,7 @@ final class AnswerPrinter {
     json,
     csv,
     xlsx,
+    parquet,
     sql,
     plan
   }

@@ -102,24 +102,31 @@ final class Ask implements Callable<Integer> {
     return code;
   }
 
-  /** Whether the service writes the file: spreadsheets, and more rows than an answer shows. */
+  /** Whether the service writes the file: what is no text, and more rows than an answer shows. */
   private boolean isFile(JsonNode answer) {
     boolean cut = false;
     for (JsonNode notice : answer.path("notices")) {
       cut |= notice.path("kind").asString().equals("cut");
     }
-    return form == AnswerPrinter.Form.xlsx || form == AnswerPrinter.Form.csv && cut;
+    return isBinary() || form == AnswerPrinter.Form.csv && cut;
+  }
+
+  private boolean isBinary() {
+    return form == AnswerPrinter.Form.xlsx || form == AnswerPrinter.Form.parquet;
   }
 
   private int file(Rest rest, String chosen, JsonNode answer, PrintWriter out) throws IOException {
-    if (form == AnswerPrinter.Form.xlsx && System.console() != null) {
+    if (isBinary() && System.console() != null) {
       throw new ClientException(
-          Exit.USAGE, "A spreadsheet is no text; send it to a file: ... --as xlsx > answer.xlsx");
+          Exit.USAGE,
+          "This file is no text; send it to a file: ... --as " + form + " > answer." + form);
     }
     String type =
-        form == AnswerPrinter.Form.xlsx
-            ? "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
-            : "text/csv";
+        switch (form) {
+          case xlsx -> "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+          case parquet -> "application/vnd.apache.parquet";
+          default -> "text/csv";
+        };
     byte[] file =
         rest.download(
             "/api/models/" + chosen + "/rows",

@@ -473,7 +473,7 @@ public final class Charts {
     return mark;
   }
 
-  private static List<Map<String, Object>> tooltip(List<OutputColumn> columns) {
+  static List<Map<String, Object>> tooltip(List<OutputColumn> columns) {
     List<Map<String, Object>> tips = new ArrayList<>();
     for (int i = 0; i < columns.size(); i++) {
       OutputColumn column = columns.get(i);
@@ -491,7 +491,7 @@ public final class Charts {
     return tips;
   }
 
-  private static String title(OutputColumn column) {
+  static String title(OutputColumn column) {
     return column
         .unit()
         .filter(u -> !column.name().endsWith(u))
@@ -499,7 +499,7 @@ public final class Charts {
         .orElse(column.name());
   }
 
-  private static String numberFormat(OutputColumn column) {
+  static String numberFormat(OutputColumn column) {
     return column.shownAs() == Metric.ShownAs.PERCENT ? ".1~%" : ",.2~f";
   }
 

@@ -21,6 +21,7 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Naming;
 import org.ropebridge.plan.PeriodResolver;
+import org.ropebridge.plan.Places;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Assumption;
@@ -299,10 +300,7 @@ public final class Notices {
 
   private void picture(Plan plan, SqlQuery query, int rowCount, List<Notice> notices) {
     boolean other =
-        plan.picture().isPresent()
-            && rowCount > 0
-            && (!Charts.fits(plan.picture().get(), query.columns())
-                || plan.listing().isPresent() && plan.picture().get() != Plan.Picture.TABLE);
+        plan.picture().isPresent() && rowCount > 0 && !isDrawn(plan, plan.picture().get(), query);
     if (other) {
       List<Restatement.Part> parts = restatement.parts(plan);
       notices.add(
@@ -312,6 +310,14 @@ public final class Notices {
                   + parts.get(parts.size() - 1).words()
                   + " in this version, or has not the columns for it."));
     }
+  }
+
+  private boolean isDrawn(Plan plan, Plan.Picture picture, SqlQuery query) {
+    if (picture == Plan.Picture.MAP) {
+      return access.groupSizes().isEmpty() && Places.of(plan, model).isPresent();
+    }
+    return Charts.fits(picture, query.columns())
+        && (plan.listing().isEmpty() || picture == Plan.Picture.TABLE);
   }
 
   private void limits(Plan plan, List<Notice> notices) {

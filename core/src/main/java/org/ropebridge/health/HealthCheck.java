@@ -179,7 +179,7 @@ public final class HealthCheck {
       case NUMBER, LATITUDE, LONGITUDE -> Optional.of(Catalog.Kind.NUMBER);
       case DATE, TIME -> Optional.of(Catalog.Kind.DATE_OR_TIME);
       // A yes or no may be kept in many ways.
-      case YES_NO, CATEGORY, TEXT, ID, REGION -> Optional.empty();
+      case YES_NO, CATEGORY, TEXT, ID, REGION, OUTLINE -> Optional.empty();
     };
   }
 }

@@ -71,7 +71,9 @@ public record Column(
     ID,
     LATITUDE,
     LONGITUDE,
-    REGION;
+    REGION,
+    /** The shape of an area, as GeoJSON. */
+    OUTLINE;
 
     /** Whether a period can be laid over it. */
     public boolean isTemporal() {

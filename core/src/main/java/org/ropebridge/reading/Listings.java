@@ -73,6 +73,7 @@ final class Listings {
         named
             || said.order.filter(Contribution.Order::byName).isPresent()
             || said.showing
+            || said.picture.filter(p -> p == Plan.Picture.MAP).isPresent()
             || !said.subjects.isEmpty()
             || said.columns.isPresent()
             || !said.related.isEmpty()

@@ -12,6 +12,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Places;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.plan.Restatement.Part;
@@ -114,7 +115,10 @@ public final class Handles {
                 .map(f -> added(restatement.filter(f), plan.withFilters(with(plan.filters(), f))));
     if (plan.listing().isPresent()) {
       return distinct(
-          plan, Stream.concat(columns(plan), Stream.concat(values(plan, words), periods)), words);
+          plan,
+          Stream.of(columns(plan), values(plan, words), periods, addedPictures(plan))
+              .flatMap(s -> s),
+          words);
     }
     Stream<Optional<Option>> groupings =
         parts.groupings(plan).stream()
@@ -385,10 +389,13 @@ public final class Handles {
     return all.get(all.size() - 1).words();
   }
 
-  private static Stream<Plan.Picture> drawable(Plan plan) {
-    if (plan.groupings().isEmpty()) {
-      return Stream.of();
-    }
+  private Stream<Plan.Picture> drawable(Plan plan) {
+    Stream<Plan.Picture> map =
+        Places.of(plan, model).isPresent() ? Stream.of(Plan.Picture.MAP) : Stream.of();
+    return Stream.concat(plan.groupings().isEmpty() ? Stream.of() : ofGroups(plan), map);
+  }
+
+  private static Stream<Plan.Picture> ofGroups(Plan plan) {
     boolean time = !Grouping.stretches(plan.groupings()).isEmpty();
     boolean one = plan.measures().size() == 1;
     boolean two = plan.groupings().size() == 2;

@@ -63,6 +63,19 @@ class SteeringTest {
   }
 
   @Test
+  void aMapIsOfferedOfPlacesOnly() {
+    assertTrue(offersMap("revenue by hut"));
+    assertTrue(offersMap("list of huts showing hut and altitude"));
+    assertEquals(false, offersMap("revenue by month"));
+    assertEquals(false, offersMap("revenue by hut and channel"));
+  }
+
+  private static boolean offersMap(String question) {
+    return STEERING.handles().additions(plan(question)).stream()
+        .anyMatch(o -> o.question().endsWith("on a map"));
+  }
+
+  @Test
   void partsCoverTheWholeRestatement() {
     List<String> words =
         STEERING

@@ -188,6 +188,8 @@ class ThreadsOverHttpTest {
             body,
             "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
     assertTrue(xlsx.text().startsWith("PK"), "a zip archive");
+    Reply parquet = asker.post("/api/models/huts/rows", body, "application/vnd.apache.parquet");
+    assertTrue(parquet.text().startsWith("PAR1") && parquet.text().endsWith("PAR1"));
     Reply none = asker.post("/api/models/huts/rows", Map.of("question", "carbon"), "text/csv");
     assertEquals(422, none.status());
     assertTrue(none.text().contains("carbon"), none::text);

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.ropebridge.answer.Charts;
 import org.ropebridge.answer.Explanations;
+import org.ropebridge.answer.Maps;
 import org.ropebridge.answer.Totals;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.Proposals;
@@ -40,8 +41,16 @@ class AnswerParts {
     Reading reading = answering.reading();
     Optional<Explanations.Explained> explained = reading.about().map(engine.explanations()::of);
     boolean list =
-        reading.plan().filter(p -> p.picture().isEmpty() && isBestAsTable(p)).isPresent();
-    Optional<Map<String, Object>> chart =
+        reading
+            .plan()
+            .filter(p -> (p.picture().isEmpty() || p.listing().isPresent()) && isBestAsTable(p))
+            .isPresent();
+    Optional<Map<String, Object>> map =
+        computed
+            .flatMap(Computing.Computed::onMap)
+            .flatMap(
+                m -> Maps.of(query.orElseThrow().columns(), m.where(), m.places(), m.around()));
+    Optional<Map<String, Object>> drawn =
         (list ? Optional.<SqlQuery>empty() : query)
             .flatMap(
                 q ->
@@ -65,7 +74,7 @@ class AnswerParts {
         query.map(SqlQuery::text).orElse(""),
         query.map(SqlQuery::readable).orElse(""),
         query.map(q -> q.parameters().stream().map(AnswerParts::plain).toList()).orElse(List.of()),
-        chart.orElse(null),
+        map.or(() -> drawn).orElse(null),
         reading.plan().stream()
             .flatMap(p -> engine.steering().handles().of(p).stream())
             .map(AnswerPart.PlanPart::of)

@@ -2,6 +2,8 @@ package org.ropebridge.service.questions;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.ropebridge.answer.Maps;
 import org.ropebridge.answer.Notice;
 import org.ropebridge.answer.Notices;
 import org.ropebridge.answer.Rows;
@@ -9,6 +11,7 @@ import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Places;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.AuthorSql;
 import org.ropebridge.reading.Reading;
@@ -39,11 +42,22 @@ class Computing {
    *
    * @param rows as they are shown, no more than the query lets out
    */
-  record Computed(SqlQuery query, List<List<Object>> rows, List<AnswerPart.NoticePart> notices) {
+  record Computed(
+      SqlQuery query,
+      List<List<Object>> rows,
+      List<AnswerPart.NoticePart> notices,
+      Optional<OnMap> onMap) {
+    Computed(SqlQuery query, List<List<Object>> rows, List<AnswerPart.NoticePart> notices) {
+      this(query, rows, notices, Optional.empty());
+    }
+
     boolean isWhole() {
       return rows.size() < query.rowLimit();
     }
   }
+
+  /** Where the rows lie, for an answer that is asked for on a map. */
+  record OnMap(Places where, List<List<Object>> places, List<List<Object>> around) {}
 
   /**
    * Computes a reading that has a plan, or its author's SQL.
@@ -76,8 +90,31 @@ class Computing {
     List<AnswerPart.NoticePart> notices = told.stream().map(AnswerPart.NoticePart::of).toList();
     List<List<Object>> cut = rows.subList(0, Math.min(rows.size(), query.rowLimit()));
     List<List<Object>> shown = Rows.shown(cut, plan, engine.access().model());
+    Optional<OnMap> onMap = onMap(engine, plan, asker, running);
     trail.done("answer");
-    return new Computed(query, shown, notices);
+    return new Computed(query, shown, notices, onMap);
+  }
+
+  /** The places, as far as the person may see them; those who may not tell rows apart see none. */
+  private Optional<OnMap> onMap(Engine engine, Plan plan, String asker, Running running) {
+    boolean wanted = plan.picture().filter(p -> p == Plan.Picture.MAP).isPresent();
+    if (!wanted || !engine.access().groupSizes().isEmpty()) {
+      return Optional.empty();
+    }
+    return Places.of(plan, engine.access().model())
+        .map(
+            where ->
+                new OnMap(
+                    where,
+                    places(engine, where.places(), asker, running),
+                    where.around().map(p -> places(engine, p, asker, running)).orElse(List.of())));
+  }
+
+  private List<List<Object>> places(Engine engine, Plan plan, String asker, Running running) {
+    SqlQuery query = sql(engine, plan, Maps.MOST_PLACES);
+    List<List<Object>> rows = rows(engine, plan, query, asker, running);
+    return Rows.shown(
+        rows.subList(0, Math.min(rows.size(), Maps.MOST_PLACES)), plan, engine.access().model());
   }
 
   /** The limits without any one of which an empty answer would hold something. */

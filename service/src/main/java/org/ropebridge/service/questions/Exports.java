@@ -20,7 +20,7 @@ import tools.jackson.databind.SequenceWriter;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.dataformat.csv.CsvMapper;
 
-/** Writes the rows of an answer in open formats: CSV (RFC 4180), JSON (RFC 8259) and XLSX. */
+/** Writes the rows of an answer in open formats: CSV (RFC 4180), JSON (RFC 8259), XLSX, Parquet. */
 @Component
 class Exports {
   private static final int LONGEST_SHEET_NAME = 31;
@@ -54,6 +54,7 @@ class Exports {
         MediaType.parseMediaType(
             "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"),
         "xlsx"),
+    PARQUET(MediaType.parseMediaType("application/vnd.apache.parquet"), "parquet"),
     JSON(MediaType.APPLICATION_JSON, "json");
 
     private final MediaType type;
@@ -86,6 +87,7 @@ class Exports {
     switch (format) {
       case CSV -> csv(table, out);
       case XLSX -> xlsx(table, out);
+      case PARQUET -> ParquetRows.write(table, out);
       case JSON -> json(table, out);
     }
   }

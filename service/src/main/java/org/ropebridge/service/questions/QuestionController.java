@@ -110,14 +110,15 @@ class QuestionController {
       summary = "All rows of an answer as a file",
       description =
           "In the format that the Accept header names: text/csv (RFC 4180), application/json (an"
-              + " array of objects), or XLSX. In CSV, text that spreadsheets would run as a"
+              + " array of objects), XLSX, or Apache Parquet. In CSV, text that spreadsheets would run as a"
               + " formula gets an apostrophe in front.")
   @PostMapping(
       path = "/api/models/{model}/rows",
       produces = {
         "text/csv",
         MediaType.APPLICATION_JSON_VALUE,
-        "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
+        "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+        "application/vnd.apache.parquet"
       })
   void rows(
       @PathVariable String model,
