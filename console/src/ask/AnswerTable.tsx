@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import { rest, type Answer, type AnswerColumn } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { cellText, headingText } from "./cells";
-import { goOnWith, sorted, type Sorting } from "./rows";
+import { goOnWith, onlyRow, sorted, type Sorting } from "./rows";
 
 /** As many rows as a browser draws without a pause. */
 const ROWS_OF_A_PAGE = 100;
@@ -13,13 +13,21 @@ interface AnswerTableProps {
   answer: Answer;
   /** Asks on with only the rows of one group; none where there are no groups. */
   onOnly?: (question: string) => void;
+  /** Asks for the rows behind a number; none where they cannot be listed. */
+  onBehind?: (question: string) => void;
 }
 
 /** The rows of an answer. Also what screen readers get in place of a chart. */
-export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
+export function AnswerTable({ answer, onOnly, onBehind }: AnswerTableProps) {
   const [sorting, setSorting] = useState<Sorting>();
   const [page, setPage] = useState(0);
   const more = useMutation({ mutationFn: () => rest.allRows(answer.model, answer.restatement) });
+  const behind = useMutation({
+    mutationFn: (only: string[]) => rest.behind(answer.model, answer.restatement, only),
+    onSuccess: (lists) => {
+      if (lists[0] && lists.length === 1) onBehind?.(lists[0].question);
+    },
+  });
   const isCut = answer.notices.some((n) => n.kind === "cut") && answer.plan !== null;
   const all = useMemo(
     () => sorted(more.data ?? answer.rows, sorting),
@@ -89,6 +97,10 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
               <Table.Row key={first + i}>
                 {answer.columns.map((c, j) => {
                   const only = goOnWith(c, row[j]);
+                  const listed =
+                    onBehind && c.kind === "number" && row[j] != null
+                      ? onlyRow(answer.columns, row)
+                      : undefined;
                   return (
                     <Table.Cell
                       key={c.name}
@@ -96,20 +108,16 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
                       fontVariantNumeric="tabular-nums"
                     >
                       {onOnly && only ? (
-                        <Button
-                          variant="plain"
-                          size="sm"
-                          h="auto"
-                          p="0"
-                          minW="0"
-                          fontWeight="normal"
-                          color="fg"
-                          _hover={{ textDecoration: "underline" }}
-                          title={`Go on: ${only}`}
-                          onClick={() => onOnly(only)}
+                        <CellButton title={`Go on: ${only}`} onPress={() => onOnly(only)}>
+                          {cellText(row[j], c)}
+                        </CellButton>
+                      ) : listed ? (
+                        <CellButton
+                          title={`Rows behind: ${listed.join(", ")}`}
+                          onPress={() => behind.mutate(listed)}
                         >
                           {cellText(row[j], c)}
-                        </Button>
+                        </CellButton>
                       ) : (
                         cellText(row[j], c)
                       )}
@@ -140,8 +148,57 @@ export function AnswerTable({ answer, onOnly }: AnswerTableProps) {
           )}
         </Table.Root>
       </Table.ScrollArea>
+      {behind.data && behind.data.length > 1 && (
+        <HStack wrap="wrap" aria-label="Rows behind this number" role="group">
+          <Text textStyle="sm">
+            Rows {behind.variables.map((o) => o.replace(/^only /, "")).join(", ")}:
+          </Text>
+          {behind.data.map((list) => (
+            <Button
+              key={list.question}
+              size="xs"
+              variant="outline"
+              onClick={() => onBehind?.(list.question)}
+            >
+              {list.label}
+            </Button>
+          ))}
+        </HStack>
+      )}
+      {behind.data?.length === 0 && (
+        <Text textStyle="sm" role="status">
+          The rows behind this number cannot be listed.
+        </Text>
+      )}
+      {behind.error && <Failure error={behind.error} />}
       {more.error && <Failure error={more.error} />}
     </Stack>
+  );
+}
+
+interface CellButtonProps {
+  title: string;
+  onPress: () => void;
+  children: string;
+}
+
+/** A cell that leads on, and looks like any other until it is pointed at. */
+function CellButton({ title, onPress, children }: CellButtonProps) {
+  return (
+    <Button
+      variant="plain"
+      size="sm"
+      h="auto"
+      p="0"
+      minW="0"
+      fontWeight="normal"
+      color="fg"
+      _hover={{ textDecoration: "underline" }}
+      title={title}
+      onClick={onPress}
+    >
+      {children}
+    </Button>
   );
 }
 

@@ -133,7 +133,11 @@ function Computed({ answer, onPick, onAsk }: PickProps & AnswerViewProps) {
               {cross ? (
                 <CrossTable answer={answer} table={cross} />
               ) : (
-                <AnswerTable answer={answer} onOnly={grouped ? only : undefined} />
+                <AnswerTable
+                  answer={answer}
+                  onOnly={grouped ? only : undefined}
+                  onBehind={grouped && answer.behind.length > 0 ? onPick : undefined}
+                />
               )}
             </>
           )}

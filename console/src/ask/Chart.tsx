@@ -110,6 +110,7 @@ function specification(answer: Answer, width: number, ink: string) {
       bar: { color: SERIES[0], cornerRadiusEnd: 2 },
       line: { color: SERIES[0], strokeWidth: 2 },
       point: { color: SERIES[0], filled: true },
+      text: { color: ink },
     },
   };
 }

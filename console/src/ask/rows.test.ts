@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { AnswerColumn } from "../rest/client";
-import { goOnWith, sorted } from "./rows";
+import { goOnWith, onlyRow, sorted } from "./rows";
 
 const column = (name: string, kind: string): AnswerColumn => ({
   name,
@@ -28,6 +28,16 @@ describe("rows", () => {
       "Ossel",
       "Quill",
     ]);
+  });
+
+  it("are told by all their groups, or not at all", () => {
+    const columns = [column("valley", "category"), column("month", "month"), column("n", "number")];
+    expect(onlyRow(columns, ["Ossel", "2026-07-01", 3])).toEqual([
+      'only for valley "Ossel"',
+      "only Jul 2026",
+    ]);
+    expect(onlyRow(columns, [null, "2026-07-01", 3])).toBeUndefined();
+    expect(onlyRow([column("week", "week")], ["2026-07-06"])).toBeUndefined();
   });
 
   it("can be gone on from by the name of a group only", () => {

@@ -28,3 +28,18 @@ export function goOnWith(column: AnswerColumn, value: unknown): string | undefin
   const named = column.kind === "category" && typeof value === "string" && !value.includes('"');
   return named ? `only for ${column.name} "${cellText(value, column)}"` : undefined;
 }
+
+const SPANS = ["year", "quarter", "month", "day"];
+
+/** Follow-ups that keep to all groups of a row; none where one of them has no name. */
+export function onlyRow(columns: AnswerColumn[], row: unknown[]): string[] | undefined {
+  const only: string[] = [];
+  for (const [i, column] of columns.entries()) {
+    if (column.kind === "number") continue;
+    const time = SPANS.includes(column.kind) && row[i] != null;
+    const words = time ? `only ${cellText(row[i], column)}` : goOnWith(column, row[i]);
+    if (!words) return undefined;
+    only.push(words);
+  }
+  return only;
+}

@@ -11,6 +11,7 @@ export type Who = Schemas["Who"];
 export type Thread = Schemas["ThreadPart"];
 export type Typing = Schemas["TypingPart"];
 export type Option = Schemas["Option"];
+export type NextQuestion = Schemas["Next"];
 export type Draft = Schemas["DraftPart"];
 export type DraftLine = Schemas["DraftLine"];
 export type Table = Schemas["Table"];
@@ -241,6 +242,8 @@ export const rest = {
     send<Answer>("POST", `${of(model)}/ask`, { question, byItself: true }),
   typing: (model: string, question: string, place: Place, signal?: AbortSignal) =>
     send<Typing>("POST", `${of(model)}/typing`, asked(question, place), signal),
+  behind: (model: string, question: string, only: string[]) =>
+    send<NextQuestion[]>("POST", `${of(model)}/behind`, { question, only }),
   options: (model: string, question: string, part: number | undefined, words: string) =>
     send<Option[]>("POST", `${of(model)}/options`, { question, part, words }),
   threads: (model: string, words: string) =>

@@ -301,6 +301,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models/{model}/behind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Questions that list the rows behind one row of an answer
+         * @description One for each table that its numbers are computed over.
+         */
+        post: operations["behind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models/{model}/draft": {
         parameters: {
             query?: never;
@@ -2161,6 +2181,10 @@ export interface components {
         RowCount: components["schemas"]["Basic"] & {
             table?: string;
         };
+        RowRequest: {
+            only: string[];
+            question: string;
+        };
         RulesPart: {
             /** Format: date-time */
             changedAt: string;
@@ -2990,6 +3014,32 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    behind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RowRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Next"][];
                 };
             };
         };

@@ -40,7 +40,12 @@ public final class Maps {
       layers.add(background(areas));
       layers.add(names(areas));
     }
-    layers.add(where.outlined() ? shapes(columns, where, known) : dots(columns, where, known));
+    if (where.outlined()) {
+      layers.add(shapes(columns, where, known));
+      layers.add(names(known));
+    } else {
+      layers.add(dots(columns, where, known));
+    }
     Map<String, Object> map = new LinkedHashMap<>();
     map.put("$schema", "https://vega.github.io/schema/vega-lite/v6.json");
     map.put("data", Map.of("name", "rows"));
@@ -86,9 +91,7 @@ public final class Maps {
   private static Map<String, Object> names(List<Map<String, Object>> areas) {
     Map<String, Object> layer = new LinkedHashMap<>();
     layer.put("data", Map.of("values", areas.stream().map(Outlines::label).toList()));
-    layer.put(
-        "mark",
-        Map.of("type", "text", "baseline", "bottom", "dy", -3, "fontSize", 12, "fill", AREA));
+    layer.put("mark", Map.of("type", "text", "baseline", "bottom", "dy", -3, "fontSize", 12));
     Map<String, Object> encoding = new LinkedHashMap<>();
     encoding.put("latitude", Map.of("field", "latitude", "type", "quantitative"));
     encoding.put("longitude", Map.of("field", "longitude", "type", "quantitative"));

@@ -196,6 +196,37 @@ class ThreadsOverHttpTest {
   }
 
   @Test
+  void rowsBehindOneRowAreListed() {
+    Reply behind =
+        asker.post(
+            "/api/models/huts/behind",
+            Map.of(
+                "question",
+                "guest nights by valley and month this year",
+                "only",
+                List.of("only for valley \"Ossel\"", "only Jul 2026")));
+    assertEquals(200, behind.status(), behind::text);
+    String question = behind.json().get(0).path("question").asString();
+    assertTrue(question.contains("for valley Ossel, in July 2026"), question);
+    Reply notAll =
+        asker.post(
+            "/api/models/huts/behind",
+            Map.of(
+                "question",
+                "guest nights by month in the last 30 days",
+                "only",
+                List.of("only September 2026")));
+    assertEquals(400, notAll.status(), "only a part of September is in the answer");
+    assertEquals(
+        400,
+        asker
+            .post(
+                "/api/models/huts/behind",
+                Map.of("question", "revenue by valley", "only", List.of("only for hut Nowhere")))
+            .status());
+  }
+
+  @Test
   void optionsOfAPartAreQuestions() {
     Reply options =
         asker.post(

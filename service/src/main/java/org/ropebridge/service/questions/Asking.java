@@ -2,6 +2,7 @@ package org.ropebridge.service.questions;
 
 import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,6 +10,8 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.ropebridge.answer.Rows;
+import org.ropebridge.plan.DayRange;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.UsedItems;
 import org.ropebridge.reading.FollowUp;
@@ -30,6 +33,7 @@ import org.ropebridge.service.threads.Asked;
 import org.ropebridge.service.threads.ThreadService;
 import org.ropebridge.sql.SqlQuery;
 import org.ropebridge.steering.Handles;
+import org.ropebridge.steering.NextQuestions;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -322,6 +326,57 @@ public class Asking {
     }
     return part.map(p -> engine.steering().handles().options(plan, p, words))
         .orElseGet(() -> engine.steering().handles().additions(plan, words));
+  }
+
+  /**
+   * Lists of the rows behind one row of an answer.
+   *
+   * @param only follow-ups that keep to the groups of the row
+   */
+  List<NextQuestions.Next> behind(Question question, List<String> only) {
+    Engine engine = engines.of(question.model(), question.account().person());
+    Plan whole = reading(engine, question).plan().orElseThrow(Asking::nothingBehind);
+    Plan kept = whole;
+    for (String more : only) {
+      Reading narrowed = reader(engine, question).read(more, List.of(kept));
+      kept =
+          narrowed
+              .plan()
+              .filter(p -> narrowed.status() == Reading.Status.ANSWERED)
+              .filter(p -> isWithin(p, whole, engine))
+              .orElseThrow(Asking::nothingBehind);
+    }
+    return engine.access().groupSizes().isEmpty() ? engine.steering().behind().of(kept) : List.of();
+  }
+
+  private static Problem nothingBehind() {
+    return Problem.badRequest(
+        "no-rows-behind", "The rows behind this cannot be listed by themselves. Ask for a list.");
+  }
+
+  /** "Only July" of the last 30 days is not all of July. */
+  private static boolean isWithin(Plan narrowed, Plan whole, Engine engine) {
+    return days(whole, engine)
+        .map(
+            all ->
+                days(narrowed, engine)
+                    .filter(
+                        some ->
+                            !some.first()
+                                    .orElse(LocalDate.MIN)
+                                    .isBefore(all.first().orElse(LocalDate.MIN))
+                                && !some.end()
+                                    .orElse(LocalDate.MAX)
+                                    .isAfter(all.end().orElse(LocalDate.MAX)))
+                    .isPresent())
+        .orElse(true);
+  }
+
+  private static Optional<DayRange> days(Plan plan, Engine engine) {
+    return plan.filters().stream()
+        .filter(f -> f instanceof Filter.InPeriod in && !in.negated())
+        .map(f -> engine.reader().periods().resolve(((Filter.InPeriod) f).period()))
+        .findFirst();
   }
 
   /** How a question reads that is still being typed, and what it may become. */

@@ -15,6 +15,7 @@ import org.ropebridge.service.accounts.CurrentAccount;
 import org.ropebridge.service.sources.Running;
 import org.ropebridge.service.threads.ThreadService;
 import org.ropebridge.steering.Handles;
+import org.ropebridge.steering.NextQuestions;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -153,19 +154,34 @@ class QuestionController {
   @PostMapping("/api/models/{model}/options")
   List<Handles.Option> options(
       @PathVariable String model, @Valid @RequestBody PartRequest request) {
-    Asking.Question question =
-        new Asking.Question(
-            model,
-            request.question(),
-            current.get(),
-            Optional.empty(),
-            true,
-            false,
-            Optional.empty());
     return asking.options(
-        question,
+        byItself(model, request.question()),
         Optional.ofNullable(request.part()),
         Optional.ofNullable(request.words()).orElse(""));
+  }
+
+  /**
+   * A row of an answer.
+   *
+   * @param question the restatement of the answer
+   * @param only follow-ups that keep to the groups of the row: {@code only for valley "Ossel"}
+   */
+  record RowRequest(
+      @NotNull @Size(max = 20_000) String question,
+      @NotNull @Size(max = 3) List<@NotNull @Size(max = 1_000) String> only) {}
+
+  @Operation(
+      summary = "Questions that list the rows behind one row of an answer",
+      description = "One for each table that its numbers are computed over.")
+  @PostMapping("/api/models/{model}/behind")
+  List<NextQuestions.Next> behind(
+      @PathVariable String model, @Valid @RequestBody RowRequest request) {
+    return asking.behind(byItself(model, request.question()), request.only());
+  }
+
+  private Asking.Question byItself(String model, String question) {
+    return new Asking.Question(
+        model, question, current.get(), Optional.empty(), true, false, Optional.empty());
   }
 
   @Operation(summary = "Read a question that is still being typed, and complete it")
