@@ -226,6 +226,42 @@ const JOBS: Job[] = [
     },
   },
   {
+    name: "sees it on a map",
+    from: "revenue by hut in 2025",
+    does: async (page, hand) => {
+      await hand.pick(part(page, "Add ..."), "on a map");
+      await expect(heading(page, "revenue by hut in 2025 on a map")).toBeVisible();
+      await expect(page.locator("canvas")).toBeVisible();
+      await expect(page.getByText("This cannot be shown")).toBeHidden();
+    },
+  },
+  {
+    name: "lists the rows behind one number of a table",
+    from: "guest nights by valley in 2025",
+    does: async (page, hand) => {
+      const number = page
+        .getByRole("row", { name: /^Ossel/ })
+        .getByRole("button", { name: /^[\d,]+$/ });
+      await hand.press(number);
+      await expect(
+        page.getByRole("heading", { name: /^list of stays showing .* for valley Ossel, in 2025/ }),
+      ).toBeVisible();
+    },
+  },
+  {
+    name: "keeps the answer as it is and opens it by its link",
+    from: "revenue by valley in 2025",
+    does: async (page, hand) => {
+      await hand.pick(button(page, "Take along"), "Copy a link to the answer as it is now");
+      await expect(page.getByText("It shows this answer as it is now.")).toBeVisible();
+      await page.goto(await page.evaluate(() => navigator.clipboard.readText()));
+      await expect(page.getByText(/^As it was on/)).toBeVisible();
+      await expect(heading(page, "revenue by valley in 2025")).toBeVisible();
+      await hand.press(page.getByRole("link", { name: "Ask it anew" }));
+      await expect(page).toHaveURL(/\/ask\?/);
+    },
+  },
+  {
     name: "has it told in another voice",
     from: "revenue by valley in 2025",
     does: async (page, hand) => {

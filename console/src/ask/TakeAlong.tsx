@@ -29,6 +29,11 @@ export function TakeAlong({ answer, picture }: TakeAlongProps) {
     save(new Blob([text], { type: "application/json" }), "chart.vl.json");
     return Promise.resolve("chart.vl.json was saved.");
   };
+  const asItWas = async () => {
+    const kept = await rest.keepAnswer(answer.model, answer.restatement);
+    await navigator.clipboard.writeText(`${window.location.origin}/kept/${kept.id}`);
+    return "Link copied. It shows this answer as it is now.";
+  };
   const copy = async (what: string, text: string) => {
     await navigator.clipboard.writeText(text);
     return `${what} copied.`;
@@ -46,6 +51,7 @@ export function TakeAlong({ answer, picture }: TakeAlongProps) {
         ] as [string, () => Promise<string>][])
       : []),
     ["Copy a link to this question", () => copy("Link", link(answer))],
+    ["Copy a link to the answer as it is now", asItWas],
     ["Copy how it was read", () => copy("Words", answer.restatement)],
     ["Copy the SQL", () => copy("SQL", answer.readableSql)],
   ];

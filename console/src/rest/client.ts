@@ -11,6 +11,8 @@ export type Who = Schemas["Who"];
 export type Thread = Schemas["ThreadPart"];
 export type Typing = Schemas["TypingPart"];
 export type Option = Schemas["Option"];
+export type Kept = Schemas["KeptPart"];
+export type Opened = Schemas["OpenedPart"];
 export type NextQuestion = Schemas["Next"];
 export type Draft = Schemas["DraftPart"];
 export type DraftLine = Schemas["DraftLine"];
@@ -263,6 +265,11 @@ export const rest = {
     send<Item[]>("GET", `${of(model)}/items?words=${encodeURIComponent(words)}`),
   means: (model: string, words: string, item: string) =>
     send<OwnWord>("PUT", `${of(model)}/own-words`, { words, item }),
+  keepAnswer: (model: string, question: string) =>
+    send<Kept>("POST", `${of(model)}/kept`, { question }),
+  keptAnswer: (id: string) => send<Opened>("GET", `/api/kept/${id}`),
+  keptAnswers: () => send<Kept[]>("GET", "/api/me/kept"),
+  forgetKeptAnswer: (id: string) => send<undefined>("DELETE", `/api/me/kept/${id}`),
   ownWords: () => send<OwnWord[]>("GET", "/api/me/words"),
   forgetOwnWord: (id: string) => send<undefined>("DELETE", `/api/me/words/${id}`),
   news: () => send<News[]>("GET", "/api/me/news"),

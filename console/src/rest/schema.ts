@@ -75,6 +75,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kept/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Open an answer as it was */
+        get: operations["open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/rules": {
         parameters: {
             query?: never;
@@ -88,6 +105,40 @@ export interface paths {
         put: operations["change"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the answers that one has kept */
+        get: operations["list_10"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/kept/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete an answer that one has kept */
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -660,6 +711,26 @@ export interface paths {
         get: operations["find"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models/{model}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep an answer as it is now
+         * @description Its link shows it, unchanged, to everybody who may see just the same data.
+         */
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1783,12 +1854,23 @@ export interface components {
             measure: components["schemas"]["Figure"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"];
             test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"];
         };
+        KeepRequest: {
+            question: string;
+        };
         Kept: {
             /** Format: uuid */
             thread: string;
             title: string;
             /** Format: uuid */
             turn: string;
+        };
+        KeptPart: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            keptAt: string;
+            model: string;
+            question: string;
         };
         Key: {
             columns: string[];
@@ -2005,6 +2087,14 @@ export interface components {
         NoticePart: {
             kind: string;
             text: string;
+        };
+        OpenedPart: {
+            answer: components["schemas"]["AnswerPart"];
+            /** Format: date-time */
+            keptAt: string;
+            mine: boolean;
+            model: string;
+            question: string;
         };
         Opening: {
             encoding: string;
@@ -2694,6 +2784,28 @@ export interface operations {
             };
         };
     };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OpenedPart"];
+                };
+            };
+        };
+    };
     rules: {
         parameters: {
             query?: never;
@@ -2735,6 +2847,46 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["RulesPart"];
                 };
+            };
+        };
+    };
+    list_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptPart"][];
+                };
+            };
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3643,6 +3795,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Item"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptPart"];
                 };
             };
         };

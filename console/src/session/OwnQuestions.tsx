@@ -15,6 +15,7 @@ import { useState } from "react";
 import { rest, type LogRules, type Who } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { ChoiceField } from "../shell/fields";
+import { KeptAnswers } from "./KeptAnswers";
 import { OwnPassword } from "./OwnPassword";
 import { isSteward } from "./session";
 
@@ -46,7 +47,8 @@ export default function OwnQuestions({ who }: { who: Who }) {
       </Heading>
       <Text color="fg.muted">
         Questions are kept for {rules.data.keepDays} days so that authors can mend what is not
-        understood. Who asked is told {named}. Rows of answers are not kept.
+        understood. Who asked is told {named}. Rows of answers are not kept, but of those that you
+        keep yourself.
       </Text>
       {isSteward(who) && <Rules rules={rules.data} />}
       <HStack>
@@ -58,7 +60,7 @@ export default function OwnQuestions({ who }: { who: Who }) {
               loading={removeAll.isPending}
               onClick={() => removeAll.mutate()}
             >
-              Delete all, with my threads and words
+              Delete all, with my threads, words and kept answers
             </Button>
             <Button size="sm" variant="ghost" onClick={() => setSure(false)}>
               Keep them
@@ -73,6 +75,7 @@ export default function OwnQuestions({ who }: { who: Who }) {
       {remove.error && <Failure error={remove.error} />}
       {removeAll.error && <Failure error={removeAll.error} />}
       <OwnWords />
+      <KeptAnswers />
       {own.data.length === 0 ? (
         <Text>No question is kept.</Text>
       ) : (

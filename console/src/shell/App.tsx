@@ -10,6 +10,7 @@ import { Failure } from "./Failure";
 import { Fence } from "./Fence";
 import { Shell } from "./Shell";
 
+const KeptPage = lazy(() => import("../ask/KeptPage"));
 const DraftPage = lazy(() => import("../draft/DraftPage"));
 const GapsPage = lazy(() => import("../gaps/GapsPage"));
 const OwnQuestions = lazy(() => import("../session/OwnQuestions"));
@@ -47,6 +48,7 @@ export function App() {
           <Routes>
             <Route path="/ask" element={<AskPage />} />
             <Route path="/model" element={<ModelPage />} />
+            <Route path="/kept/:id" element={<KeptPage />} />
             <Route path="/mine" element={<OwnQuestions who={who.data} />} />
             {isAuthor(who.data) && (
               <>

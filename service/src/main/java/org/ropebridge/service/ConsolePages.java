@@ -18,6 +18,7 @@ class ConsolePages implements WebMvcConfigurer {
           "/draft/*",
           "/draft/*/*",
           "/gaps",
+          "/kept/*",
           "/health",
           "/log",
           "/mine",
