@@ -27,6 +27,8 @@ const PICTURES = [
   ["Sunburst", "revenue by valley and channel in 2025 as a sunburst"],
   ["Histogram", "stays by party size in groups of 2 as a histogram"],
   ["Small multiples", "revenue by valley, channel and month in 2025"],
+  ["Map of points", "revenue by hut in 2025 on a map"],
+  ["Map of outlines", "occupancy by valley in 2025 on a map"],
   ["Cross table", "guest nights by valley and quarter in 2025 as a cross table"],
   ["Table", "list of callouts in August 2026"],
 ];

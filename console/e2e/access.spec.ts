@@ -46,7 +46,9 @@ test("no page has a serious fault for people with other abilities, light or dark
   browser,
 }) => {
   test.setTimeout(900_000);
-  const page = await (await browser.newContext()).newPage();
+  const context = await browser.newContext();
+  await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  const page = await context.newPage();
   const all: Record<string, string[]> = {};
   const look = async (name: string) => {
     for (const colorScheme of ["light", "dark"] as const) {
@@ -74,5 +76,17 @@ test("no page has a serious fault for people with other abilities, light or dark
     await expect(page.getByText("This page broke")).toHaveCount(0);
     await look(address);
   }
+  await page.goto("/ask?model=huts&q=revenue by hut in 2025 on a map");
+  await expect(page.getByText("Is this right?")).toBeVisible();
+  await look("a map");
+  await page.getByRole("button", { name: "Take along" }).click();
+  await page.getByRole("menuitem", { name: "Copy a link to the answer as it is now" }).click();
+  await expect(page.getByText("It shows this answer as it is now.")).toBeVisible();
+  await page.goto("/mine");
+  await expect(page.getByText("Answers that I keep as they were")).toBeVisible();
+  await look("kept answers");
+  await page.getByRole("link", { name: "revenue by hut in 2025 on a map" }).click();
+  await expect(page.getByText(/^As it was on/)).toBeVisible();
+  await look("a kept answer");
   expect(all).toEqual({});
 });
