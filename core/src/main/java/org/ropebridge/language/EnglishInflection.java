@@ -12,6 +12,8 @@ final class EnglishInflection {
   /** Shorter verbs have too many words that only look as if made of them: "ration" of "rate". */
   private static final int SHORTEST_VERB = 4;
 
+  private static final int LONGEST_WITH_ENDING = 6;
+
   /** Irregular plurals and their singulars; plurals without a singular are their own. */
   private static final Map<String, String> NOUNS =
       Map.ofEntries(
@@ -206,7 +208,9 @@ final class EnglishInflection {
   /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
   static Optional<String> adjectiveOf(String noun) {
     List<String> may = new ArrayList<>();
-    if (noun.endsWith("bility")) {
+    if (noun.startsWith("how ")) {
+      may.add(noun.substring("how ".length()));
+    } else if (noun.endsWith("bility")) {
       may.add(noun.substring(0, noun.length() - 5) + "le");
     } else if (noun.endsWith("iness")) {
       may.add(noun.substring(0, noun.length() - 5) + "y");
@@ -220,6 +224,19 @@ final class EnglishInflection {
       may.add(noun.substring(0, noun.length() - 2) + "t");
     }
     return may.stream().filter(EnglishDictionary.instance()::isAdjective).findFirst();
+  }
+
+  /** "fullest" of "full", for short adjectives. */
+  static Optional<String> superlativeOf(String adjective) {
+    if (adjective.length() > LONGEST_WITH_ENDING) {
+      return Optional.empty();
+    } else if (adjective.endsWith("e")) {
+      return Optional.of(adjective + "st");
+    }
+    return Optional.of(
+        adjective.endsWith("y")
+            ? adjective.substring(0, adjective.length() - 1) + "iest"
+            : adjective + "est");
   }
 
   /** Nouns that are made of the verb of a participle: "cancellation", "refund", "approval". */

@@ -272,6 +272,11 @@ final class EnglishVocabulary implements Vocabulary {
   }
 
   @Override
+  public Optional<String> superlativeOf(String adjective) {
+    return EnglishInflection.superlativeOf(adjective);
+  }
+
+  @Override
   public Set<String> dateWords() {
     return Set.of("date", "time", "day");
   }
@@ -715,6 +720,10 @@ final class EnglishVocabulary implements Vocabulary {
         "each",
         "every",
         "in each",
+        "to each",
+        "at each",
+        "of each",
+        "from each",
         "in every",
         "split by",
         "broken down by",

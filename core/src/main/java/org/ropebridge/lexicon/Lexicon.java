@@ -268,7 +268,13 @@ public final class Lexicon {
     Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
         .map(Tokens::plain)
         .flatMap(s -> vocabulary.adjectiveOf(s).stream())
-        .forEach(s -> add(s, new Meaning.QualityWord(metric.name()), true, true));
+        .forEach(
+            adjective -> {
+              add(adjective, new Meaning.QualityWord(metric.name()), true, true);
+              vocabulary
+                  .superlativeOf(adjective)
+                  .ifPresent(s -> add(s, new Meaning.MostQualityWord(metric.name()), true, true));
+            });
     metric.unit().ifPresent(this::addUnit);
     Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
         .forEach(s -> addDoneTo(words(s), new Meaning.MetricName(metric.name())));
@@ -787,7 +793,12 @@ public final class Lexicon {
               entry.meaning() instanceof Meaning.UnitMultiple
                   && typed[from].length() == 1
                   && to > from + 1;
-          if (spaced || isOtherWord(entry, singular, found)) {
+          // "stats" have a task of their own, and are no form of "status".
+          boolean bent =
+              ofLanguage
+                  && entry.meaning() instanceof Meaning.ColumnName
+                  && !entry.singular().equals(singular);
+          if (spaced || bent || isOtherWord(entry, singular, found)) {
             continue;
           }
           boolean otherFormOfValue =

@@ -40,6 +40,9 @@ public sealed interface Meaning extends Part {
   /** An adjective that tells how much of a metric there is: "punctual". */
   record QualityWord(String metric) implements Meaning {}
 
+  /** Its superlative: "fullest". */
+  record MostQualityWord(String metric) implements Meaning {}
+
   /** The noun for rows of which a value, condition or yes-or-no column is said: "cancellations". */
   record DoneNoun(Meaning said) implements Meaning {}
 

@@ -44,6 +44,9 @@ public interface Vocabulary {
   /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
   Optional<String> adjectiveOf(String noun);
 
+  /** The word that says that there is most of an adjective: "fullest" of "full". */
+  Optional<String> superlativeOf(String adjective);
+
   /** Words that names of dates end with and people leave out: "arrival" for "arrival date". */
   Set<String> dateWords();
 

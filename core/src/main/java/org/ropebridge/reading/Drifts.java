@@ -57,6 +57,9 @@ final class Drifts {
     }
     Contribution.Drifted drifted = said.drifted.get();
     subject = drifted.subject().or(this::named);
+    if (groupsCompared && subject.isEmpty()) {
+      return compareTimes(drifted);
+    }
     of = drifted.of().or(this::onlyMeasure).or(this::preferred);
     if (subject.isEmpty() || of.isEmpty() || !said.measures.isEmpty()) {
       return false;
@@ -65,6 +68,20 @@ final class Drifts {
     said.addMeasure(of.get());
     said.moved.add(new Contribution.Moved(Measure.Move.BEFORE, of.get()));
     said.moved.add(new Contribution.Moved(drifted.move(), of.get()));
+    return true;
+  }
+
+  /** "how much more did we earn in 2025 than in 2024": the change, where no groups are named. */
+  private boolean compareTimes(Contribution.Drifted drifted) {
+    Optional<Measure.Plain> moved = onlyMeasure();
+    boolean moreOrLess = drifted.way() == Contrast.MORE || drifted.way() == Contrast.LESS;
+    if (moved.isEmpty() || said.versusTime.isEmpty() || !moreOrLess) {
+      return false;
+    }
+    said.drifted = Optional.empty();
+    said.addMeasure(moved.get());
+    said.moved.add(new Contribution.Moved(Measure.Move.BEFORE, moved.get()));
+    said.moved.add(new Contribution.Moved(Measure.Move.CHANGE, moved.get()));
     return true;
   }
 

@@ -91,8 +91,10 @@ final class Kinship {
 
   private boolean isPerson(String name) {
     String singular = vocabulary.singular(name);
-    String head = singular.substring(singular.lastIndexOf(' ') + 1);
-    return vocabulary.personWords().contains(singular) || vocabulary.personWords().contains(head);
+    String[] words = singular.split(" ");
+    // "regular passenger" is one, "kind of guest" is none.
+    boolean compound = words.length == 2 && vocabulary.personWords().contains(words[1]);
+    return vocabulary.personWords().contains(singular) || compound;
   }
 
   private static Stream<String> names(Column column) {

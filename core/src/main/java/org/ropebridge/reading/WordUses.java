@@ -284,6 +284,7 @@ final class WordUses {
     } else if (meaning instanceof Meaning.HowWord) {
       return "statistic";
     } else if (meaning instanceof Meaning.OftenWord
+        || meaning instanceof Meaning.MostQualityWord
         || meaning instanceof Meaning.CommonWord
         || meaning instanceof Meaning.QualityWord) {
       return "ranking";

@@ -11,8 +11,8 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
- * "which captain is late most often", "is most often late" [condition or yes-or-no column] [most
- * often], in either order -> ranked by how many rows are so
+ * "which captain is late most often", "is most often late" [condition, values or yes-or-no column]
+ * [most often], in either order -> ranked by how many rows are so
  */
 final class OftenSoRule extends Rule {
   OftenSoRule() {
@@ -25,6 +25,7 @@ final class OftenSoRule extends Rule {
   private static boolean isOneOfBoth(Part part) {
     return part instanceof Meaning.ConditionName
         || part instanceof Meaning.ColumnName
+        || part instanceof Phrase.Values
         || part instanceof Meaning.OftenWord;
   }
 
@@ -47,6 +48,12 @@ final class OftenSoRule extends Rule {
               often.get(),
               condition.table(),
               new Filter.Meets(condition.table(), condition.condition(), false)));
+    } else if (what instanceof Phrase.Values values) {
+      out.accept(
+          ranked(
+              often.get(),
+              values.column().table(),
+              new Filter.InValues(values.column(), values.stored(), false)));
     } else if (what instanceof Meaning.ColumnName name
         && scope.holds(name.column(), Column.Holds.YES_NO)) {
       out.accept(
