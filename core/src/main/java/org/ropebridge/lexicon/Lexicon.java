@@ -311,7 +311,11 @@ public final class Lexicon {
       Meaning meaning = new Meaning.ColumnName(ref);
       add(column.label(), meaning, false, true);
       add(table.rowNoun() + " " + column.label(), meaning, false, true);
-      add(Labels.ofName(column.name()), meaning, false, true);
+      // What the author calls "island" is no other column of that name with another label.
+      String inFiles = Labels.ofName(column.name());
+      if (!naming.isName(inFiles) || inFiles.equalsIgnoreCase(column.label())) {
+        add(inFiles, meaning, false, true);
+      }
       if (model.namesItsTable(ref)) {
         add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);
       }

@@ -58,7 +58,7 @@ public final class Naming {
   }
 
   /** Whether some item of the model goes by the phrase. */
-  boolean isName(String phrase) {
+  public boolean isName(String phrase) {
     return uses.containsKey(phrase.toLowerCase(Locale.ROOT));
   }
 
@@ -91,7 +91,18 @@ public final class Naming {
     }
     String label = model.column(ref).label();
     String own = isUnique(label) ? label : model.table(ref.table()).rowNoun() + " " + label;
-    return role.isEmpty() ? own : role + " " + own;
+    if (role.isEmpty()) {
+      return own;
+    }
+    // The island of a vessel's home is no "home island", where something else is called so.
+    String phrase = role + " " + own;
+    return isName(phrase) ? qualifiedRole(ref.role().get()) + " " + own : phrase;
+  }
+
+  private String qualifiedRole(String role) {
+    Table table = model.table(role.substring(0, role.indexOf('.')));
+    Link link = table.findLink(role.substring(role.indexOf('.') + 1)).orElseThrow();
+    return table.rowNoun() + " " + link.label();
   }
 
   private boolean leadsTo(String role, String tableName) {
