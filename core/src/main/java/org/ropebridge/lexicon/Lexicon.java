@@ -311,11 +311,10 @@ public final class Lexicon {
       Meaning meaning = new Meaning.ColumnName(ref);
       add(column.label(), meaning, false, true);
       add(table.rowNoun() + " " + column.label(), meaning, false, true);
-      // What the author calls "island" is no other column of that name with another label.
+      // What the author calls "island" comes long before a column of that name with another label.
       String inFiles = Labels.ofName(column.name());
-      if (!naming.isName(inFiles) || inFiles.equalsIgnoreCase(column.label())) {
-        add(inFiles, meaning, false, true);
-      }
+      boolean ofAnother = naming.isName(inFiles) && !inFiles.equalsIgnoreCase(column.label());
+      add(inFiles, meaning, ofAnother ? Mention.Found.AKIN : Mention.Found.EXACT, true);
       if (model.namesItsTable(ref)) {
         add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);
       }

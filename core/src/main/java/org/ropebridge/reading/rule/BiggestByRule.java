@@ -27,11 +27,7 @@ final class BiggestByRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 0, 2);
     if (count >= 1) {
       out.accept(
           new Contribution.Ranked(

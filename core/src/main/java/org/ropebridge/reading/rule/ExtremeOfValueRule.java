@@ -32,11 +32,7 @@ final class ExtremeOfValueRule extends Rule {
         scope.namingColumn(table).isPresent()
             && !scope.model().namesItsTable(values.column())
             && values.column().role().isEmpty();
-    int count =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 0, 2);
     Meaning.SuperlativeWord word = match.get(1, Meaning.SuperlativeWord.class);
     if (!rows || count < 1 || word.dimension().equals("amount")) {
       return;

@@ -30,11 +30,7 @@ final class ExtremeRowsRule extends Rule {
     String table = match.get(3, Meaning.RowNoun.class).table();
     boolean named = scope.namingColumn(table).isPresent();
     boolean several = match.has(1) || match.isPlural(3);
-    int count =
-        match
-            .find(1, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 1, 3);
     if (match.has(0) && !match.has(1)) {
       return;
     }

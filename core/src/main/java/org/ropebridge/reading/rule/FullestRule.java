@@ -26,11 +26,7 @@ final class FullestRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure by = new Measure.MetricValue(match.get(1, Meaning.MostQualityWord.class).metric());
-    int count =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 0, 2);
     if (match.has(2) && count >= 1) {
       out.accept(
           new Contribution.Ranked(

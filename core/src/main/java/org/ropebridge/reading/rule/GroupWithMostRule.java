@@ -28,11 +28,7 @@ final class GroupWithMostRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count =
-        match
-            .find(1, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 1, 2);
     if (count < 1 || !Rankings.fits(match.get(4, Part.class), match.get(5, Part.class))) {
       return;
     }

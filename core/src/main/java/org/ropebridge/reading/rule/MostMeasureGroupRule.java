@@ -25,11 +25,7 @@ final class MostMeasureGroupRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 0, 3);
     if (count >= 1) {
       out.accept(
           new Contribution.Ranked(

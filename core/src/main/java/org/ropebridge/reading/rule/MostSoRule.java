@@ -34,11 +34,7 @@ final class MostSoRule extends Rule {
       }
       return;
     }
-    int count =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 0, 3);
     if (count >= 1) {
       out.accept(
           new Contribution.Ranked(

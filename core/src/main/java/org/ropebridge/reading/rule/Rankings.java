@@ -14,6 +14,14 @@ final class Rankings {
         || part instanceof Meaning.RowNoun;
   }
 
+  /** How many are wanted: the number that is said, or one, or several of a plural. */
+  static int wanted(Match match, int number, int noun) {
+    return match
+        .find(number, Meaning.NumberWord.class)
+        .map(n -> Times.smallWhole(n.number()))
+        .orElse(match.isPlural(noun) ? Contribution.Ranked.SEVERAL : 1);
+  }
+
   /** Whether the end can be asked of the measure: what counts rows is neither good nor bad. */
   static boolean fits(Part end, Part measure) {
     return !(end instanceof Meaning.JudgementWord && measure instanceof Meaning.RowNoun);

@@ -32,11 +32,7 @@ final class RowsByColumnRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(2, Meaning.RowNoun.class).table();
     ColumnRef column = match.get(5, Meaning.ColumnName.class).column();
-    int count =
-        match
-            .find(1, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1);
+    int count = Rankings.wanted(match, 1, 2);
     boolean most = match.get(4, Meaning.SuperlativeWord.class).most();
     boolean ordered = scope.holds(column, Column.Holds.NUMBER) || scope.isTemporal(column);
     if (count >= 1 && column.table().equals(table) && ordered) {
