@@ -39,7 +39,23 @@ final class EnglishUnits {
                   List.of("min", "minute", "mins"), 60L,
                   List.of("h", "hour", "hr", "hrs"), 3_600L)));
 
+  private static final Map<String, List<String>> MONEY =
+      Map.of(
+          "EUR", List.of("euro", "\u20ac"),
+          "USD", List.of("dollar", "$"),
+          "GBP", List.of("pound", "\u00a3"));
+
   private EnglishUnits() {}
+
+  /** What people call a unit besides its own name. */
+  static List<String> namesOf(String unit) {
+    return KINDS.stream()
+        .flatMap(k -> k.units().keySet().stream())
+        .filter(names -> names.get(0).equals(unit))
+        .findFirst()
+        .map(names -> names.subList(1, names.size()))
+        .orElseGet(() -> MONEY.getOrDefault(unit, List.of()));
+  }
 
   /** Names of units that are whole, or decimal, multiples of the unit. */
   static Map<String, BigDecimal> multiplesOf(String unit) {

@@ -29,20 +29,6 @@ import org.ropebridge.plan.TimeUnit;
 final class EnglishVocabulary implements Vocabulary {
   private static final List<String> KEY_ROWS = List.of("qwertyuiop", "asdfghjkl", "zxcvbnm");
 
-  private static final Map<String, List<String>> UNITS =
-      Map.ofEntries(
-          Map.entry("m", List.of("metre", "meter")),
-          Map.entry("km", List.of("kilometre", "kilometer")),
-          Map.entry("cm", List.of("centimetre", "centimeter")),
-          Map.entry("kg", List.of("kilogram", "kilo")),
-          Map.entry("g", List.of("gram")),
-          Map.entry("t", List.of("tonne", "ton")),
-          Map.entry("l", List.of("litre", "liter")),
-          Map.entry("h", List.of("hour")),
-          Map.entry("EUR", List.of("euro", "\u20ac")),
-          Map.entry("USD", List.of("dollar", "$")),
-          Map.entry("GBP", List.of("pound", "\u00a3")));
-
   private static final Set<String> LIFE_WORDS =
       Set.of(
           "born",
@@ -253,7 +239,7 @@ final class EnglishVocabulary implements Vocabulary {
 
   @Override
   public List<String> unitNames(String unit) {
-    return UNITS.getOrDefault(unit, List.of());
+    return EnglishUnits.namesOf(unit);
   }
 
   @Override

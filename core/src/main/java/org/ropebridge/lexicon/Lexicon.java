@@ -107,6 +107,9 @@ public final class Lexicon {
   /** The stems of the words that items go by. */
   private final Map<Meaning, Set<String>> nameWords;
 
+  /** Names of two words, while the lexicon is built; empty from then on. */
+  private final List<TwoWords> twoWords = new ArrayList<>();
+
   /** What the author prefers among several items, by the words in the singular. */
   private final Map<String, String> meanings;
 
@@ -125,9 +128,6 @@ public final class Lexicon {
 
   /** A name of two words, whose last one others may stand for: "institution kind". */
   private record TwoWords(String first, String last, Meaning item) {}
-
-  /** These, while the lexicon is built. */
-  private final List<TwoWords> twoWords = new ArrayList<>();
 
   private record Entry(
       String compact, String singular, String stems, Meaning meaning, Mention.Found how) {}

@@ -51,6 +51,11 @@ public final class Naming {
 
   /** Whether a link's role has a name of its own, other than that of the table it points to. */
   public boolean isNamed(Link link) {
+    return isNamed(link, model);
+  }
+
+  /** The same, without a naming of the whole model. */
+  public static boolean isNamed(Link link, Model model) {
     return model
         .findTable(link.to())
         .map(t -> !t.rowNoun().equalsIgnoreCase(link.label()))

@@ -1168,7 +1168,7 @@ final class Assembly {
         && model
             .table(role.substring(0, dot))
             .findLink(role.substring(dot + 1))
-            .filter(l -> l.to().equals(ref.table()) && new Naming(model).isNamed(l))
+            .filter(l -> l.to().equals(ref.table()) && Naming.isNamed(l, model))
             .isPresent();
   }
 
