@@ -1,9 +1,10 @@
 import { Alert, Link, Skeleton, Stack, Text } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link as PageLink, useNavigate, useParams } from "react-router";
-import { rest, type Opened } from "../rest/client";
+import { rest } from "../rest/client";
 import { Failure } from "../shell/Failure";
 import { AnswerView } from "./AnswerView";
+import { addressOf } from "./place";
 
 /** An answer as it was when somebody kept it. */
 export default function KeptPage() {
@@ -23,20 +24,19 @@ export default function KeptPage() {
             <Text>
               The numbers may have changed since.{" "}
               <Link asChild colorPalette="teal">
-                <PageLink to={live(opened, opened.question)}>Ask it anew</PageLink>
+                <PageLink to={addressOf(opened.model, opened.question)}>Ask it anew</PageLink>
               </Link>
             </Text>
           </Alert.Description>
         </Alert.Content>
       </Alert.Root>
-      <AnswerView answer={opened.answer} onAsk={(question) => void go(live(opened, question))} />
+      <AnswerView
+        answer={opened.answer}
+        onAsk={(question) => void go(addressOf(opened.model, question))}
+      />
     </Stack>
   );
 }
 
-function live(opened: Opened, question: string) {
-  return `/ask?${new URLSearchParams({ model: opened.model, q: question }).toString()}`;
-}
-
 const moment = (at: string) =>
-  new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short" }).format(new Date(at));
+  new Date(at).toLocaleString("en-GB", { dateStyle: "long", timeStyle: "short" });

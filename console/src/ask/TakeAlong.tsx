@@ -2,6 +2,7 @@ import { Button, Menu, Portal, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { FORMATS, rest, type Answer } from "../rest/client";
 import type { Picture } from "./Chart";
+import { addressOf } from "./place";
 
 interface TakeAlongProps {
   answer: Answer;
@@ -84,8 +85,7 @@ export function TakeAlong({ answer, picture }: TakeAlongProps) {
 
 /** Asks the same of whoever opens it, with what that person may see. */
 function link(answer: Answer): string {
-  const q = new URLSearchParams({ model: answer.model, q: answer.restatement });
-  return `${window.location.origin}/ask?${q.toString()}`;
+  return window.location.origin + addressOf(answer.model, answer.restatement);
 }
 
 function save(blob: Blob, name: string) {

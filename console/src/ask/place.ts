@@ -10,6 +10,11 @@ export interface Here extends Place {
   turn?: string;
 }
 
+/** The page's address for a question that stands by itself. */
+export function addressOf(model: string, question: string) {
+  return `/ask?${new URLSearchParams({ model, q: question }).toString()}`;
+}
+
 export function useHere() {
   const [address, setAddress] = useSearchParams();
   const here: Here = {

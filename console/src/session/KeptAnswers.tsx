@@ -42,9 +42,7 @@ export function KeptAnswers() {
                   </Link>
                 </Table.Cell>
                 <Table.Cell whiteSpace="nowrap">
-                  {new Intl.DateTimeFormat("en-GB", { dateStyle: "medium" }).format(
-                    new Date(k.keptAt),
-                  )}
+                  {new Date(k.keptAt).toLocaleDateString("en-GB", { dateStyle: "medium" })}
                 </Table.Cell>
                 <Table.Cell textAlign="end">
                   <Button

@@ -261,23 +261,24 @@ public final class Lexicon {
   }
 
   private void addMetric(Metric metric) {
-    Meaning meaning = new Meaning.MetricName(metric.name());
-    add(metric.label(), meaning, false, true);
+    Meaning.MetricName meaning = new Meaning.MetricName(metric.name());
     add(Labels.ofName(metric.name()), meaning, false, true);
-    metric.alsoCalled().forEach(s -> add(s, meaning, false, true));
     Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
-        .map(Tokens::plain)
-        .flatMap(s -> vocabulary.adjectiveOf(s).stream())
         .forEach(
-            adjective -> {
-              add(adjective, new Meaning.QualityWord(metric.name()), true, true);
-              vocabulary
-                  .superlativeOf(adjective)
-                  .ifPresent(s -> add(s, new Meaning.MostQualityWord(metric.name()), true, true));
+            name -> {
+              add(name, meaning, false, true);
+              vocabulary.adjectiveOf(Tokens.plain(name)).ifPresent(a -> addQuality(a, meaning));
+              addDoneTo(words(name), meaning);
             });
     metric.unit().ifPresent(this::addUnit);
-    Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
-        .forEach(s -> addDoneTo(words(s), new Meaning.MetricName(metric.name())));
+  }
+
+  /** "full" and "fullest", of what is called "how full". */
+  private void addQuality(String adjective, Meaning.MetricName metric) {
+    add(adjective, new Meaning.QualityWord(metric.metric()), true, true);
+    vocabulary
+        .superlativeOf(adjective)
+        .ifPresent(s -> add(s, new Meaning.MostQualityWord(metric.metric()), true, true));
   }
 
   private void addDoneTo(List<String> words, Meaning.MetricName metric) {

@@ -84,6 +84,17 @@ public record Model(
     return table(ref.table()).column(ref.column());
   }
 
+  /**
+   * The column by which people name a row of a table; empty where there is none, or none to see.
+   */
+  public Optional<ColumnRef> namingColumn(String tableName) {
+    Table table = table(tableName);
+    return table
+        .knownBy()
+        .filter(k -> table.findColumn(k).isPresent())
+        .map(k -> ColumnRef.of(tableName, k));
+  }
+
   /** Whether the column is the one by which people name a row of its table. */
   public boolean namesItsTable(ColumnRef ref) {
     return table(ref.table()).knownBy().equals(Optional.of(ref.column()));

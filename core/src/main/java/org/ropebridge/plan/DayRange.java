@@ -23,6 +23,14 @@ public record DayRange(Optional<LocalDate> first, Optional<LocalDate> end) {
     return startsBefore(other.end) && other.startsBefore(end);
   }
 
+  /** Whether every day of the other is in this one. */
+  public boolean contains(DayRange other) {
+    boolean begins =
+        first.isEmpty() || other.first.isPresent() && !other.first.get().isBefore(first.get());
+    boolean ends = end.isEmpty() || other.end.isPresent() && !other.end.get().isAfter(end.get());
+    return begins && ends;
+  }
+
   private boolean startsBefore(Optional<LocalDate> otherEnd) {
     return first.isEmpty() || otherEnd.isEmpty() || first.get().isBefore(otherEnd.get());
   }

@@ -25,7 +25,7 @@ public record Places(int column, Plan places, boolean outlined, Optional<Plan> a
   public static Optional<Places> of(Plan plan, Model model) {
     if (plan.listing().isPresent()) {
       Listing listing = plan.listing().get();
-      Optional<ColumnRef> name = nameOf(model.table(listing.table()));
+      Optional<ColumnRef> name = model.namingColumn(listing.table());
       int column = name.map(listing.columns()::indexOf).orElse(-1);
       return column < 0 ? Optional.empty() : of(listing.table(), column, model);
     }
@@ -40,41 +40,36 @@ public record Places(int column, Plan places, boolean outlined, Optional<Plan> a
 
   private static Optional<Places> of(String name, int column, Model model) {
     Table table = model.table(name);
-    Optional<Plan> outlines = outlines(table);
+    Optional<Plan> outlines = outlines(table, model);
     if (outlines.isPresent()) {
       return Optional.of(new Places(column, outlines.get(), true, Optional.empty()));
     }
     Optional<ColumnRef> latitude = only(table, Column.Holds.LATITUDE);
     Optional<ColumnRef> longitude = only(table, Column.Holds.LONGITUDE);
-    Optional<ColumnRef> label = nameOf(table);
+    Optional<ColumnRef> label = model.namingColumn(name);
     if (latitude.isEmpty() || longitude.isEmpty() || label.isEmpty()) {
       return Optional.empty();
     }
     Optional<Plan> around =
         table.links().stream()
             .flatMap(l -> model.findTable(l.to()).stream())
-            .flatMap(t -> outlines(t).stream())
+            .flatMap(t -> outlines(t, model).stream())
             .findFirst();
     Plan points = list(table, List.of(label.get(), latitude.get(), longitude.get()));
     return Optional.of(new Places(column, points, false, around));
   }
 
-  private static Optional<Plan> outlines(Table table) {
+  private static Optional<Plan> outlines(Table table, Model model) {
     Optional<ColumnRef> outline = only(table, Column.Holds.OUTLINE);
-    return nameOf(table).flatMap(n -> outline.map(o -> list(table, List.of(n, o))));
+    return model
+        .namingColumn(table.name())
+        .flatMap(n -> outline.map(o -> list(table, List.of(n, o))));
   }
 
   private static Plan list(Table table, List<ColumnRef> columns) {
     return Plan.of(
         new Listing(table.name(), columns, Optional.empty(), Optional.empty(), Optional.empty()),
         List.of());
-  }
-
-  private static Optional<ColumnRef> nameOf(Table table) {
-    return table
-        .knownBy()
-        .filter(k -> table.findColumn(k).isPresent())
-        .map(k -> ColumnRef.of(table.name(), k));
   }
 
   private static Optional<ColumnRef> only(Table table, Column.Holds kind) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.AboutFrame;
 import org.ropebridge.lexicon.AboutFrame.Kind;
@@ -87,7 +88,7 @@ final class AboutReader {
         Optional<Understood> understood = between(start, end, possible, asked);
         if (understood.isPresent()) {
           return understood;
-        } else if (!isIdle(asked, start) && !is(Role.LIST, start, asked)) {
+        } else if (!isIdle(asked, start) && !is(r -> r == Role.LIST, start, asked)) {
           break;
         }
       }
@@ -117,26 +118,17 @@ final class AboutReader {
   }
 
   private static boolean isIdle(Asked asked, int at) {
-    return asked.tokens().get(at).kind() == Token.Kind.SIGN || isFiller(asked, at);
+    return asked.tokens().get(at).kind() == Token.Kind.SIGN || is(Role::isFiller, at, asked);
   }
 
-  private static boolean isFiller(Asked asked, int at) {
+  private static boolean is(Predicate<Role> role, int at, Asked asked) {
     return asked.mentions().stream()
         .anyMatch(
             m ->
                 m.from() <= at
                     && at < m.to()
                     && m.meaning() instanceof Meaning.FunctionWord word
-                    && word.role().isFiller());
-  }
-
-  private static boolean is(Role role, int at, Asked asked) {
-    return asked.mentions().stream()
-        .anyMatch(
-            m ->
-                m.from() <= at
-                    && at < m.to()
-                    && m.meaning().equals(new Meaning.FunctionWord(role)));
+                    && role.test(word.role()));
   }
 
   // ---- fitting the words

@@ -3,6 +3,7 @@ package org.ropebridge.reading;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Vocabulary;
@@ -25,12 +26,20 @@ final class Kinship {
 
   /** Dates at which what a row stands for began to be. */
   Set<ColumnRef> beginnings() {
+    return called(vocabulary.lifeWords(), holds -> holds == Column.Holds.DATE);
+  }
+
+  /** Dates at which what a row stands for was over. */
+  Set<ColumnRef> ends() {
+    return called(vocabulary.endWords(), Column.Holds::isTemporal);
+  }
+
+  /** Columns of a kind with one of the words in a name. */
+  private Set<ColumnRef> called(Set<String> words, Predicate<Column.Holds> kind) {
     return columns(
         (table, column) ->
-            column.holds() == Column.Holds.DATE
-                && names(column)
-                    .flatMap(n -> Stream.of(n.split(" ")))
-                    .anyMatch(vocabulary.lifeWords()::contains));
+            kind.test(column.holds())
+                && names(column).flatMap(n -> Stream.of(n.split(" "))).anyMatch(words::contains));
   }
 
   /** Columns that hold people, and names of tables whose rows are people. */
@@ -43,16 +52,6 @@ final class Kinship {
                         && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
                             .map(Tokens::plain)
                             .anyMatch(this::isPerson)));
-  }
-
-  /** Dates at which what a row stands for was over. */
-  Set<ColumnRef> ends() {
-    return columns(
-        (table, column) ->
-            column.holds().isTemporal()
-                && names(column)
-                    .flatMap(n -> Stream.of(n.split(" ")))
-                    .anyMatch(vocabulary.endWords()::contains));
   }
 
   /** Roles, as {@code table.link}, from which something comes, beside one to which it goes. */

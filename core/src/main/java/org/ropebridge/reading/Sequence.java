@@ -34,6 +34,9 @@ record Sequence(
   private static final double ECHOED = -0.3;
   private static final double IDLE_PREPOSITION = -0.15;
 
+  /** At the beginning these ask for something; without effect, another question is answered. */
+  private static final Set<Role> ASKING = Set.of(Role.WHERE, Role.WHO);
+
   /** "was any stay ...": the first word asks for yes or no, and hardly ever has no effect. */
   private static final double IDLE_AUXILIARY = -0.6;
 
@@ -140,20 +143,12 @@ record Sequence(
         .toList();
   }
 
-  /** "where", "who" at the beginning ask for something; idle, another question is answered. */
-  private static boolean asks(Mention first, List<Mention> mentions) {
+  /** Whether the same words may have one of the roles. */
+  private static boolean mayBe(Mention words, List<Mention> mentions, Set<Role> roles) {
     return mentions.stream()
-        .filter(m -> m.from() == first.from() && m.to() == first.to())
+        .filter(m -> m.from() == words.from() && m.to() == words.to())
         .anyMatch(
-            m ->
-                m.meaning().equals(new Meaning.FunctionWord(Role.WHERE))
-                    || m.meaning().equals(new Meaning.FunctionWord(Role.WHO)));
-  }
-
-  private static boolean isAuxiliary(Mention first, List<Mention> mentions) {
-    return mentions.stream()
-        .filter(m -> m.from() == first.from() && m.to() == first.to())
-        .anyMatch(m -> m.meaning().equals(new Meaning.FunctionWord(Role.AUXILIARY)));
+            m -> m.meaning() instanceof Meaning.FunctionWord word && roles.contains(word.role()));
   }
 
   private static void extend(
@@ -177,11 +172,12 @@ record Sequence(
       if (mention.from() == i
           && mention.meaning() instanceof Meaning.FunctionWord word
           && word.role().mayStandAlone()
-          && !(i == 0 && asks(mention, mentions))) {
+          && !(i == 0 && mayBe(mention, mentions, ASKING))) {
         idle = true;
         boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
         boolean free = word.role().isFiller() || word.role() == Role.HAVE || word.role() == Role.BE;
-        boolean asksWhether = i == 0 && word.role() == Role.BE && isAuxiliary(mention, mentions);
+        boolean asksWhether =
+            i == 0 && word.role() == Role.BE && mayBe(mention, mentions, Set.of(Role.AUXILIARY));
         double cost = free ? asksWhether ? IDLE_AUXILIARY : 0 : IDLE_PREPOSITION;
         at.get(mention.to())
             .add(

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -27,14 +26,12 @@ final class BiggestByRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count = Rankings.wanted(match, 0, 2);
-    if (count >= 1) {
-      out.accept(
-          new Contribution.Ranked(
-              Rankings.direction(match.get(1, Part.class)),
-              count,
-              Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
-              Optional.of(Rankings.measure(match.get(4, Part.class)))));
-    }
+    Rankings.groups(
+            match,
+            0,
+            2,
+            Rankings.direction(match.get(1, Part.class)),
+            Rankings.measure(match.get(4, Part.class)))
+        .ifPresent(out);
   }
 }

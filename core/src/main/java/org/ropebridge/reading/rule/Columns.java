@@ -1,9 +1,11 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
 
 /** Parts that name a column: its own name, or the noun of the rows that it names. */
 final class Columns {
@@ -17,5 +19,19 @@ final class Columns {
     return part instanceof Meaning.ColumnName name
         ? Optional.of(name.column())
         : scope.namingColumn(((Meaning.RowNoun) part).table());
+  }
+
+  /** A list of the rows that the values name, with a column of theirs; empty for other values. */
+  static Optional<Part> ofNamed(Phrase.Values values, ColumnRef column, Scope scope) {
+    boolean theirs =
+        column.table().equals(values.column().table())
+            && scope.model().namesItsTable(values.column());
+    return theirs
+        ? Optional.of(
+            new Contribution.Rows(
+                column.table(),
+                List.of(values.column(), column),
+                List.of(new Filter.InValues(values.column(), values.stored(), false))))
+        : Optional.empty();
   }
 }

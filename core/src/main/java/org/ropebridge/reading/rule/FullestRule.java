@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -26,16 +25,6 @@ final class FullestRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure by = new Measure.MetricValue(match.get(1, Meaning.MostQualityWord.class).metric());
-    int count = Rankings.wanted(match, 0, 2);
-    if (match.has(2) && count >= 1) {
-      out.accept(
-          new Contribution.Ranked(
-              Contribution.Direction.TOP,
-              count,
-              Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
-              Optional.of(by)));
-    } else if (!match.has(0) && !match.has(2)) {
-      out.accept(new Contribution.Extreme(Contribution.Direction.TOP, by));
-    }
+    Rankings.groupsOrExtreme(match, 0, 2, Contribution.Direction.TOP, by).ifPresent(out);
   }
 }

@@ -36,7 +36,6 @@ public final class Grammar {
           new HowWeDoRule(),
           new GroupsByMeasureRule(),
           new MostDoneRule(),
-          new NotRelatedRule(),
           new MoreThanAverageRule(),
           new ConvertedAmountRule(),
           new BiggestByRule(),

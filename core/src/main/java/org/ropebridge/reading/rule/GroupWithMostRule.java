@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -28,15 +27,14 @@ final class GroupWithMostRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count = Rankings.wanted(match, 1, 2);
-    if (count < 1 || !Rankings.fits(match.get(4, Part.class), match.get(5, Part.class))) {
-      return;
+    if (Rankings.fits(match.get(4, Part.class), match.get(5, Part.class))) {
+      Rankings.groups(
+              match,
+              1,
+              2,
+              Rankings.direction(match.get(4, Part.class)),
+              Rankings.measure(match.get(5, Part.class)))
+          .ifPresent(out);
     }
-    out.accept(
-        new Contribution.Ranked(
-            Rankings.direction(match.get(4, Part.class)),
-            count,
-            Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
-            Optional.of(Rankings.measure(match.get(5, Part.class)))));
   }
 }

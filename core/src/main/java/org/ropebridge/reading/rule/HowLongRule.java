@@ -29,10 +29,8 @@ final class HowLongRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     List<ColumnRef> columns =
-        match.get(0, Meaning.HowWord.class).dimensions().stream()
-            .flatMap(d -> scope.measuredBy(match.get(1, Meaning.RowNoun.class).table(), d).stream())
-            .distinct()
-            .toList();
+        scope.measuredBy(
+            match.get(1, Meaning.RowNoun.class).table(), match.get(0, Meaning.HowWord.class));
     if (columns.size() == 1) {
       out.accept(
           Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, columns.get(0))));

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -25,14 +24,12 @@ final class MostMeasureGroupRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count = Rankings.wanted(match, 0, 3);
-    if (count >= 1) {
-      out.accept(
-          new Contribution.Ranked(
-              Rankings.direction(match.get(1, Part.class)),
-              count,
-              Optional.of(match.get(3, Phrase.Groupable.class).grouping()),
-              Optional.of(Rankings.measure(match.get(2, Part.class)))));
-    }
+    Rankings.groups(
+            match,
+            0,
+            3,
+            Rankings.direction(match.get(1, Part.class)),
+            Rankings.measure(match.get(2, Part.class)))
+        .ifPresent(out);
   }
 }

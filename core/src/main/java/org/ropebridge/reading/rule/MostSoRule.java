@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -28,20 +27,6 @@ final class MostSoRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure by = new Measure.MetricValue(match.get(2, Meaning.QualityWord.class).metric());
     Contribution.Direction direction = Rankings.direction(match.get(1, Part.class));
-    if (!match.has(3)) {
-      if (!match.has(0)) {
-        out.accept(new Contribution.Extreme(direction, by));
-      }
-      return;
-    }
-    int count = Rankings.wanted(match, 0, 3);
-    if (count >= 1) {
-      out.accept(
-          new Contribution.Ranked(
-              direction,
-              count,
-              Optional.of(match.get(3, Phrase.Groupable.class).grouping()),
-              Optional.of(by)));
-    }
+    Rankings.groupsOrExtreme(match, 0, 3, direction, by).ifPresent(out);
   }
 }

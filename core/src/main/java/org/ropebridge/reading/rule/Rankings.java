@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Measure;
@@ -12,6 +13,36 @@ final class Rankings {
   static boolean canRank(Part part) {
     return part instanceof Contribution.Measures m && m.measures().size() == 1
         || part instanceof Meaning.RowNoun;
+  }
+
+  /**
+   * A ranking of groups by a measure; empty when their number is none.
+   *
+   * @param number the slot that may say how many are wanted
+   * @param group the slot of what is ranked
+   */
+  static Optional<Contribution.Ranked> groups(
+      Match match, int number, int group, Contribution.Direction direction, Measure by) {
+    int count = wanted(match, number, group);
+    return count < 1
+        ? Optional.empty()
+        : Optional.of(
+            new Contribution.Ranked(
+                direction,
+                count,
+                Optional.of(match.get(group, Phrase.Groupable.class).grouping()),
+                Optional.of(by)));
+  }
+
+  /** The same; where what is ranked stands apart, what ranks it. */
+  static Optional<Contribution> groupsOrExtreme(
+      Match match, int number, int group, Contribution.Direction direction, Measure by) {
+    if (match.has(group)) {
+      return groups(match, number, group, direction, by).map(r -> r);
+    }
+    return match.has(number)
+        ? Optional.empty()
+        : Optional.of(new Contribution.Extreme(direction, by));
   }
 
   /** How many are wanted: the number that is said, or one, or several of a plural. */

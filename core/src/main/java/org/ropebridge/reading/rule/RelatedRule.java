@@ -6,14 +6,14 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "huts with no callouts", "members who never stayed" [noun] [no] [noun whose rows point at it] ->
- * rows at which none point
+ * "huts with no callouts", "members who never stayed", "bridges not inspected this year" [noun]
+ * [no, or not] [noun whose rows point at it; behind not, a participle] -> rows at which none point
  */
 final class RelatedRule extends Rule {
   RelatedRule() {
     super(
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.NONE),
+        Slot.word(Role.NONE, Role.NOT),
         Slot.a(Contribution.Narrowing.class).maybe(),
         Slot.a(Meaning.RowNoun.class));
   }
@@ -25,6 +25,8 @@ final class RelatedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Relations.related(match, scope, true).ifPresent(out);
+    if (!match.isWord(1, Role.NOT) || match.isParticiple(3)) {
+      Relations.related(match, scope, true).ifPresent(out);
+    }
   }
 }

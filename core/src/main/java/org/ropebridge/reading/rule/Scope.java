@@ -9,7 +9,6 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
-import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
@@ -53,8 +52,7 @@ public record Scope(
 
   /** The column that names the rows of a table. */
   public Optional<ColumnRef> namingColumn(String table) {
-    Table t = model.table(table);
-    return t.knownBy().filter(k -> t.findColumn(k).isPresent()).map(k -> ColumnRef.of(table, k));
+    return model.namingColumn(table);
   }
 
   public boolean holds(ColumnRef column, Column.Holds kind) {
@@ -114,6 +112,14 @@ public record Scope(
         .filter(c -> c.holds().isTemporal())
         .map(c -> ColumnRef.of(table, c.name()))
         .limit(1)
+        .toList();
+  }
+
+  /** The number columns of a table that "how long" and the like may ask for. */
+  List<ColumnRef> measuredBy(String table, Meaning.HowWord how) {
+    return how.dimensions().stream()
+        .flatMap(d -> measuredBy(table, d).stream())
+        .distinct()
         .toList();
   }
 

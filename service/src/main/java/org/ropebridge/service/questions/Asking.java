@@ -2,7 +2,6 @@ package org.ropebridge.service.questions;
 
 import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -357,18 +356,7 @@ public class Asking {
   /** "Only July" of the last 30 days is not all of July. */
   private static boolean isWithin(Plan narrowed, Plan whole, Engine engine) {
     return days(whole, engine)
-        .map(
-            all ->
-                days(narrowed, engine)
-                    .filter(
-                        some ->
-                            !some.first()
-                                    .orElse(LocalDate.MIN)
-                                    .isBefore(all.first().orElse(LocalDate.MIN))
-                                && !some.end()
-                                    .orElse(LocalDate.MAX)
-                                    .isAfter(all.end().orElse(LocalDate.MAX)))
-                    .isPresent())
+        .map(all -> days(narrowed, engine).filter(all::contains).isPresent())
         .orElse(true);
   }
 
