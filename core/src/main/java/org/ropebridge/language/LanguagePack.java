@@ -12,5 +12,8 @@ public record LanguagePack(
     String tag, Vocabulary vocabulary, Phrasebook phrasebook, Identifiers identifiers) {
   public static final LanguagePack ENGLISH =
       new LanguagePack(
-          "en", new EnglishVocabulary(), new EnglishPhrasebook(), new EnglishIdentifiers());
+          "en",
+          new EnglishVocabulary(Sections.of("english")),
+          new EnglishPhrasebook(),
+          new EnglishIdentifiers());
 }

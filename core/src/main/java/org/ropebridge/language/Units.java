@@ -1,0 +1,78 @@
+package org.ropebridge.language;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/** What people call units of measure, and how many of one make another. */
+final class Units {
+  /** Units of one kind, by how many of the smallest they are. */
+  private static final List<Map<String, Long>> KINDS =
+      List.of(
+          Map.of("mm", 1L, "cm", 10L, "m", 1_000L, "km", 1_000_000L),
+          Map.of("mg", 1L, "g", 1_000L, "kg", 1_000_000L, "t", 1_000_000_000L),
+          Map.of("ml", 1L, "l", 1_000L, "m3", 1_000_000L),
+          Map.of("s", 1L, "min", 60L, "h", 3_600L));
+
+  private final Map<String, List<String>> names;
+  private final UnaryOperator<String> singular;
+
+  /**
+   * Units as a language calls them.
+   *
+   * @param names other names of a unit, by its shortest
+   * @param singular the singular of a word
+   */
+  Units(Map<String, List<String>> names, UnaryOperator<String> singular) {
+    this.names = names;
+    this.singular = singular;
+  }
+
+  /** What people call a unit besides its own name. */
+  List<String> namesOf(String unit) {
+    return names.getOrDefault(unit, List.of());
+  }
+
+  /** Names of units that are whole, or decimal, multiples of the unit. */
+  Map<String, BigDecimal> multiplesOf(String unit) {
+    Map<String, BigDecimal> multiples = new LinkedHashMap<>();
+    for (Map<String, Long> kind : KINDS) {
+      kind.forEach(
+          (own, size) -> {
+            if (isCalled(own, unit) || isCalled(own, singular.apply(unit))) {
+              kind.forEach(
+                  (other, otherSize) -> {
+                    if (!other.equals(own)) {
+                      put(multiples, other, otherSize, size);
+                    }
+                  });
+            }
+          });
+    }
+    return multiples;
+  }
+
+  private boolean isCalled(String unit, String name) {
+    return unit.equals(name) || namesOf(unit).contains(name);
+  }
+
+  private void put(Map<String, BigDecimal> multiples, String other, long size, long own) {
+    boolean exact = size % own == 0 || isPowerOfTen(own / size) && own % size == 0;
+    if (exact) {
+      BigDecimal factor =
+          BigDecimal.valueOf(size).divide(BigDecimal.valueOf(own)).stripTrailingZeros();
+      multiples.put(other, factor);
+      namesOf(other).forEach(n -> multiples.put(n, factor));
+    }
+  }
+
+  private static boolean isPowerOfTen(long number) {
+    long rest = number;
+    while (rest > 1 && rest % 10 == 0) {
+      rest /= 10;
+    }
+    return rest == 1;
+  }
+}

@@ -1,0 +1,81 @@
+package org.ropebridge.language;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.ropebridge.lexicon.AboutFrame;
+import org.ropebridge.lexicon.Akin;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Vocabulary;
+
+/** A vocabulary whose words stand in sections; how words are inflected is left to the language. */
+abstract class WrittenVocabulary implements Vocabulary {
+  private final Sections sections;
+  private final Units units;
+
+  WrittenVocabulary(Sections sections) {
+    this.sections = sections;
+    this.units = new Units(sections.units(), this::singular);
+  }
+
+  @Override
+  public Map<String, List<Meaning>> words() {
+    return sections.words();
+  }
+
+  @Override
+  public Map<String, List<Meaning>> followUpWords() {
+    return sections.followUps();
+  }
+
+  @Override
+  public List<String> unitNames(String unit) {
+    return units.namesOf(unit);
+  }
+
+  @Override
+  public Map<String, BigDecimal> multiplesOf(String unit) {
+    return units.multiplesOf(unit);
+  }
+
+  @Override
+  public Set<String> dateWords() {
+    return sections.nouns("DATE");
+  }
+
+  @Override
+  public Set<String> lifeWords() {
+    return sections.nouns("BEGINNING");
+  }
+
+  @Override
+  public Set<String> endWords() {
+    return sections.nouns("END");
+  }
+
+  @Override
+  public Set<String> originWords() {
+    return sections.nouns("ORIGIN");
+  }
+
+  @Override
+  public Set<String> destinationWords() {
+    return sections.nouns("DESTINATION");
+  }
+
+  @Override
+  public Set<String> personWords() {
+    return sections.nouns("PERSON");
+  }
+
+  @Override
+  public List<AboutFrame> aboutFrames() {
+    return sections.aboutFrames();
+  }
+
+  @Override
+  public List<Akin> akin() {
+    return sections.akin();
+  }
+}
