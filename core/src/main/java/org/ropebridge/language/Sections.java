@@ -51,6 +51,12 @@ final class Sections {
           "pictures",
           "numbers");
 
+  /** All sections: those, and what else a pack writes down. */
+  static final List<String> ALL =
+      Stream.concat(
+              OF_WORDS.stream(), Stream.of("follow-ups", "about", "nouns", "units", "thesaurus"))
+          .toList();
+
   private static final String ALTERNATIVES = "alternatives";
 
   private final String language;
@@ -63,20 +69,28 @@ final class Sections {
 
   private Sections(String language, Set<String> leftOut) {
     this.language = language;
-    OF_WORDS.stream().filter(s -> !leftOut.contains(s)).forEach(s -> words(s, words));
-    if (!leftOut.contains("follow-ups")) {
+    Set<String> sections = new LinkedHashSet<>(ALL);
+    sections.removeAll(leftOut);
+    OF_WORDS.stream().filter(sections::contains).forEach(s -> words(s, words));
+    if (sections.contains("follow-ups")) {
       words("follow-ups", followUps);
     }
-    named("about")
-        .forEach(
-            (kind, phrases) ->
-                phrases.forEach(
-                    p -> aboutFrames.add(AboutFrame.of(AboutFrame.Kind.valueOf(kind), p))));
-    named("nouns").forEach((kind, phrases) -> nouns.put(kind, new LinkedHashSet<>(phrases)));
-    units.putAll(named("units"));
-    if (!leftOut.contains("thesaurus")) {
+    if (sections.contains("about")) {
+      named("about").forEach(this::addFrames);
+    }
+    if (sections.contains("nouns")) {
+      named("nouns").forEach((kind, phrases) -> nouns.put(kind, new LinkedHashSet<>(phrases)));
+    }
+    if (sections.contains("units")) {
+      units.putAll(named("units"));
+    }
+    if (sections.contains("thesaurus")) {
       ((List<?>) load("thesaurus")).forEach(group -> akin.add(akin((String) group)));
     }
+  }
+
+  private void addFrames(String kind, List<String> phrases) {
+    phrases.forEach(p -> aboutFrames.add(AboutFrame.of(AboutFrame.Kind.valueOf(kind), p)));
   }
 
   /**
