@@ -5,6 +5,8 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.ZoneId;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -29,7 +31,8 @@ public record BusinessCalendar(
           new Today.Clock(), DayOfWeek.MONDAY, Month.JANUARY, Optional.empty(), Map.of());
 
   public BusinessCalendar {
-    seasons = Map.copyOf(seasons);
+    // In the order of the file, so that all that is made from it is the same in each process.
+    seasons = Collections.unmodifiableMap(new LinkedHashMap<>(seasons));
   }
 
   /** First and last month of a season, both whole. */

@@ -1,6 +1,8 @@
 package org.ropebridge.reading.rule;
 
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -33,11 +35,16 @@ public record Scope(
     Set<String> origins,
     Set<String> destinations) {
   public Scope {
-    beginnings = Set.copyOf(beginnings);
-    ends = Set.copyOf(ends);
-    persons = Set.copyOf(persons);
-    origins = Set.copyOf(origins);
-    destinations = Set.copyOf(destinations);
+    beginnings = inOrder(beginnings);
+    ends = inOrder(ends);
+    persons = inOrder(persons);
+    origins = inOrder(origins);
+    destinations = inOrder(destinations);
+  }
+
+  /** A copy whose order is the same in each process, as that of what is read from it must be. */
+  private static <T> Set<T> inOrder(Set<T> items) {
+    return Collections.unmodifiableSet(new LinkedHashSet<>(items));
   }
 
   /** The date at which a row of the table began to be, or else its own date. */
