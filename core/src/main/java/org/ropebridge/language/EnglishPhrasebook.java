@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,7 +27,6 @@ final class EnglishPhrasebook implements Phrasebook {
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
   private static final DateTimeFormatter MONTH =
       DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
-  private static final int HOURS = 24;
   private static final Set<Integer> WEEKEND = Set.of(6, 7);
   private static final Set<Integer> WORKDAYS = Set.of(1, 2, 3, 4, 5);
   private static final String EXCLUDING = "excluding ";
@@ -282,23 +280,8 @@ final class EnglishPhrasebook implements Phrasebook {
     return (negated ? EXCLUDING : days ? "on " : "in ") + all;
   }
 
-  /** The stretches of hours, from their first to the one after their last. */
   private String hours(Set<Integer> numbers) {
-    List<String> stretches = new ArrayList<>();
-    for (int hour : numbers) {
-      boolean begins = !numbers.contains((hour + HOURS - 1) % HOURS) || numbers.size() == HOURS;
-      if (begins) {
-        int end = hour + 1;
-        while (numbers.contains(end % HOURS) && end < hour + HOURS) {
-          end++;
-        }
-        stretches.add(hour + " and " + (end > HOURS ? end - HOURS : end));
-        if (numbers.size() == HOURS) {
-          break;
-        }
-      }
-    }
-    return and(stretches);
+    return and(Hours.stretches(numbers).stream().map(s -> s[0] + " and " + s[1]).toList());
   }
 
   @Override

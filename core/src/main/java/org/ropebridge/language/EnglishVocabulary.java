@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.lexicon.Writing;
 
 /** The English words that have a task in questions, and how English words are inflected. */
 final class EnglishVocabulary extends WrittenVocabulary {
@@ -11,6 +12,11 @@ final class EnglishVocabulary extends WrittenVocabulary {
 
   EnglishVocabulary(Sections sections) {
     super(sections);
+  }
+
+  @Override
+  public Writing writing() {
+    return Writing.POINTS;
   }
 
   @Override

@@ -1,5 +1,6 @@
 package org.ropebridge.language;
 
+import java.util.List;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.plan.Phrasebook;
 
@@ -16,4 +17,26 @@ public record LanguagePack(
           new EnglishVocabulary(Sections.of("english")),
           new EnglishPhrasebook(),
           new EnglishIdentifiers());
+
+  /** Questions and restatements in German; names in warehouses are taken for English ones. */
+  public static final LanguagePack GERMAN =
+      new LanguagePack(
+          "de",
+          new GermanVocabulary(Sections.of("german")),
+          new GermanPhrasebook(),
+          new EnglishIdentifiers());
+
+  private static final List<LanguagePack> ALL = List.of(ENGLISH, GERMAN);
+
+  /**
+   * The pack of the first of the languages that has one; English if none has.
+   *
+   * @param tags language tags in order of preference
+   */
+  public static LanguagePack of(List<String> tags) {
+    return tags.stream()
+        .flatMap(t -> ALL.stream().filter(p -> p.tag().equals(t)))
+        .findFirst()
+        .orElse(ENGLISH);
+  }
 }

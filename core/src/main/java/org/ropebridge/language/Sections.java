@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.AboutFrame;
 import org.ropebridge.lexicon.Akin;
 import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Tokens;
 import org.snakeyaml.engine.v2.api.Load;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 
@@ -20,10 +21,10 @@ import org.snakeyaml.engine.v2.api.LoadSettings;
  * The words of a language, as its pack writes them down: a folder of sections, each a YAML file.
  *
  * <p>A section maps kinds of meaning to names, and names to phrases: {@code comparisons: {AT_LEAST:
- * at least, no less than}}. Phrases are plain (small letters, no accents, no apostrophes), words
- * separated by one space, phrases by a comma and a space; a list where a phrase is itself a comma.
- * What stands under {@code alternatives} may be used in phrases of its section: {@code <had>}
- * stands for each of them in turn.
+ * at least, no less than}}. Phrases are in small letters without apostrophes, words separated by
+ * one space, phrases by a comma and a space; a list where a phrase is itself a comma. What stands
+ * under {@code alternatives} may be used in phrases of its section: {@code <had>} stands for each
+ * of them in turn.
  */
 final class Sections {
   /** The sections whose words have a task in questions; where two fit equally, the first counts. */
@@ -65,6 +66,7 @@ final class Sections {
   private final List<AboutFrame> aboutFrames = new ArrayList<>();
   private final Map<String, Set<String>> nouns = new LinkedHashMap<>();
   private final Map<String, List<String>> units = new LinkedHashMap<>();
+  private final Map<String, Set<String>> dimensions = new LinkedHashMap<>();
   private final List<Akin> akin = new ArrayList<>();
 
   private Sections(String language, Set<String> leftOut) {
@@ -82,7 +84,11 @@ final class Sections {
       named("nouns").forEach((kind, phrases) -> nouns.put(kind, new LinkedHashSet<>(phrases)));
     }
     if (sections.contains("units")) {
-      units.putAll(named("units"));
+      Map<String, Map<String, List<String>>> kinds = kinds("units");
+      units.putAll(kinds.getOrDefault("units", Map.of()));
+      kinds
+          .getOrDefault("dimensions", Map.of())
+          .forEach((what, names) -> dimensions.put(what, new LinkedHashSet<>(names)));
     }
     if (sections.contains("thesaurus")) {
       ((List<?>) load("thesaurus")).forEach(group -> akin.add(akin((String) group)));
@@ -136,6 +142,11 @@ final class Sections {
     return units;
   }
 
+  /** Names of units by what they measure. */
+  Map<String, Set<String>> dimensions() {
+    return dimensions;
+  }
+
   /** Groups of words that people use for one another. */
   List<Akin> akin() {
     return akin;
@@ -187,7 +198,7 @@ final class Sections {
           entries.forEach(
               (name, text) ->
                   into.put(
-                      String.valueOf(name),
+                      isAlternatives ? Tokens.plain(String.valueOf(name)) : String.valueOf(name),
                       phrases(text).flatMap(p -> each(p, alternatives)).distinct().toList()));
         });
     return kinds;
@@ -195,8 +206,8 @@ final class Sections {
 
   private static Stream<String> phrases(Object text) {
     return text instanceof List<?> list
-        ? list.stream().map(String::valueOf)
-        : Stream.of(String.valueOf(text).split(", +"));
+        ? list.stream().map(String::valueOf).map(Tokens::plain)
+        : Stream.of(Tokens.plain(String.valueOf(text)).split(", +"));
   }
 
   /** The phrase with each alternative in the place of its name. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.ropebridge.lexicon.Tokens;
 
 /** What people call units of measure, and how many of one make another. */
 final class Units {
@@ -38,10 +39,11 @@ final class Units {
   /** Names of units that are whole, or decimal, multiples of the unit. */
   Map<String, BigDecimal> multiplesOf(String unit) {
     Map<String, BigDecimal> multiples = new LinkedHashMap<>();
+    String plain = Tokens.plain(unit);
     for (Map<String, Long> kind : KINDS) {
       kind.forEach(
           (own, size) -> {
-            if (isCalled(own, unit) || isCalled(own, singular.apply(unit))) {
+            if (isCalled(own, plain) || isCalled(own, singular.apply(plain))) {
               kind.forEach(
                   (other, otherSize) -> {
                     if (!other.equals(own)) {

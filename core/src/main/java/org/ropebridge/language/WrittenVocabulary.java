@@ -40,6 +40,11 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Map<String, Set<String>> dimensions() {
+    return sections.dimensions();
+  }
+
+  @Override
   public Set<String> dateWords() {
     return sections.nouns("DATE");
   }

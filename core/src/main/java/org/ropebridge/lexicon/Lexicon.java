@@ -1,6 +1,5 @@
 package org.ropebridge.lexicon;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -507,8 +506,8 @@ public final class Lexicon {
     }
   }
 
-  private static List<String> words(String phrase) {
-    return Tokens.of(phrase).stream().map(Token::plain).filter(p -> !p.isEmpty()).toList();
+  private List<String> words(String phrase) {
+    return tokens(phrase).stream().map(Token::plain).filter(p -> !p.isEmpty()).toList();
   }
 
   private static String compact(List<String> words) {
@@ -561,6 +560,11 @@ public final class Lexicon {
     Map<String, Double> meant = new LinkedHashMap<>();
     candidates.forEach(c -> meant.put(c.word(), c.weight()));
     return meant.isEmpty() ? Optional.empty() : Optional.of(new Misspelt(at, meant));
+  }
+
+  /** Cuts a text into tokens, as the language writes them. */
+  public List<Token> tokens(String text) {
+    return Tokens.of(text, vocabulary.writing());
   }
 
   /** The words that are slips of the keyboard, as far as it can be told what was meant. */
@@ -887,10 +891,16 @@ public final class Lexicon {
     return Optional.of(new Mention(from, to, entry.meaning(), quality, found));
   }
 
-  private static void literal(Token token, int at, List<Mention> into) {
+  private void literal(Token token, int at, List<Mention> into) {
+    Writing writing = vocabulary.writing();
     Meaning meaning = null;
     if (token.kind() == Token.Kind.NUMBER) {
-      meaning = number(token.plain()).map(Meaning.NumberWord::new).orElse(null);
+      meaning =
+          writing
+              .day(token.plain())
+              .<Meaning>map(Meaning.DayWord::new)
+              .or(() -> writing.number(token.plain()).map(Meaning.NumberWord::new))
+              .orElse(null);
     } else if (token.kind() == Token.Kind.ORDINAL && token.plain().length() < 4) {
       meaning = new Meaning.OrdinalWord(Integer.parseInt(token.plain()));
     } else if (token.kind() == Token.Kind.DATE) {
@@ -907,16 +917,5 @@ public final class Lexicon {
     if (meaning != null) {
       into.add(new Mention(at, at + 1, meaning, 1, Mention.Found.EXACT));
     }
-  }
-
-  /** Reads digits with commas between thousands and a point before decimals. */
-  private static Optional<BigDecimal> number(String text) {
-    if (text.length() > 18) {
-      return Optional.empty();
-    }
-    if (text.matches("\\d{1,3}(,\\d{3})+(\\.\\d+)?")) {
-      return Optional.of(new BigDecimal(text.replace(",", "")));
-    }
-    return text.matches("\\d+(\\.\\d+)?") ? Optional.of(new BigDecimal(text)) : Optional.empty();
   }
 }

@@ -4,31 +4,40 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Cuts a question into tokens, each with its place in the text. */
 public final class Tokens {
-  private static final Pattern TOKEN =
-      Pattern.compile(
-          "(?<quoted>\"[^\"]*\"|\u201c[^\u201d]*\u201d)"
-              + "|(?<date>\\d{4}-\\d{2}-\\d{2}(?!\\d))"
-              + "|(?<ordinal>\\d+(?:st|nd|rd|th)\\b)"
-              + "|(?<number>\\d+(?:[.,]\\d+)*)"
-              + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
-              + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
-              + "|(?<stop>[.?!:]+(?=\\s|$))"
-              + "|(?<space>[\\s\\-\u2013\u2014]+)"
-              + "|(?<sign>>=|<=|\\X)",
-          Pattern.CASE_INSENSITIVE);
+  private static final Map<Writing, Pattern> TOKEN =
+      Stream.of(Writing.values()).collect(Collectors.toMap(w -> w, Tokens::pattern));
   private static final Pattern MARKS = Pattern.compile("\\p{M}+");
 
   private Tokens() {}
 
+  private static Pattern pattern(Writing writing) {
+    return Pattern.compile(
+        "(?<quoted>\"[^\"]*\"|\u201c[^\u201d]*\u201d)"
+            + "|(?<date>\\d{4}-\\d{2}-\\d{2}(?!\\d))"
+            + "|(?<ordinal>"
+            + writing.placePattern()
+            + ")"
+            + "|(?<number>\\d+(?:[.,]\\d+)*)"
+            + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
+            + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
+            + "|(?<stop>[.?!:]+(?=\\s|$))"
+            + "|(?<space>[\\s\\-\u2013\u2014]+)"
+            + "|(?<sign>>=|<=|\\X)",
+        Pattern.CASE_INSENSITIVE);
+  }
+
   /** The tokens of the text, in order. */
-  public static List<Token> of(String text) {
+  public static List<Token> of(String text, Writing writing) {
     List<Token> tokens = new ArrayList<>();
-    Matcher matcher = TOKEN.matcher(text);
+    Matcher matcher = TOKEN.get(writing).matcher(text);
     while (matcher.find()) {
       String found = matcher.group();
       if (matcher.group("space") != null) {
@@ -69,7 +78,7 @@ public final class Tokens {
       return text;
     }
     String parts = Normalizer.normalize(text, Normalizer.Form.NFKD);
-    return MARKS.matcher(parts).replaceAll("").toLowerCase(Locale.ROOT);
+    return MARKS.matcher(parts).replaceAll("").toLowerCase(Locale.ROOT).replace("\u00df", "ss");
   }
 
   private static boolean isPlain(String text) {

@@ -8,6 +8,9 @@ import java.util.Set;
 
 /** What the lexicon needs to know of a language. */
 public interface Vocabulary {
+  /** How the language writes numbers and days. */
+  Writing writing();
+
   /** The singular of a plain word, or the word itself. */
   String singular(String word);
 
@@ -37,6 +40,9 @@ public interface Vocabulary {
 
   /** Names of units that are so many of a unit: 1000 for "kilometre" of "m". */
   Map<String, BigDecimal> multiplesOf(String unit);
+
+  /** Names of units, in small letters, by what they measure: "length", "money". */
+  Map<String, Set<String>> dimensions();
 
   /** The verb that a noun of an action is made from, if it is one: "inspect" of "inspection". */
   Optional<String> verbOf(String noun);

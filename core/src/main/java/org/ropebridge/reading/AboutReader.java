@@ -73,7 +73,7 @@ final class AboutReader {
   /** What a question asks of the model; empty when it is no such question. */
   Optional<Understood> read(String question) {
     List<Token> tokens =
-        Tokens.of(question).stream().filter(t -> t.kind() != Token.Kind.STOP).toList();
+        lexicon.tokens(question).stream().filter(t -> t.kind() != Token.Kind.STOP).toList();
     if (tokens.isEmpty() || tokens.size() > MOST_WORDS) {
       return Optional.empty();
     }

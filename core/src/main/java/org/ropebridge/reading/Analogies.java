@@ -101,7 +101,9 @@ final class Analogies {
       return false;
     }
     Set<String> stems = new HashSet<>();
-    Tokens.of(question).stream().filter(Analogies::isWord).forEach(t -> stems.add(stem(t)));
+    Tokens.of(question, vocabulary.writing()).stream()
+        .filter(Analogies::isWord)
+        .forEach(t -> stems.add(stem(t)));
     return templates.stream().anyMatch(t -> stems.containsAll(t.words()));
   }
 

@@ -14,6 +14,7 @@ import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Reading.Choice;
 import org.ropebridge.reading.Reading.Explanation;
 import org.ropebridge.reading.Reading.Status;
+import org.ropebridge.reading.rule.Phrase;
 
 /** Settles which candidate a question means, or that it cannot be settled. */
 final class Chooser {
@@ -202,16 +203,26 @@ final class Chooser {
 
   /**
    * Whether leaving the unread words out could turn the meaning round: words that the language
-   * knows to have a task ("without", "more than"), and numbers.
+   * knows to have a task ("without", "more than"), numbers, and what a number counts.
    */
   private static boolean changesMeaning(Sequence sequence, Parser.Parsed parsed) {
     for (int i : sequence.unread()) {
       boolean known = Parser.isKnown(i, parsed.mentions());
-      if (known || parsed.tokens().get(i).kind() != Token.Kind.WORD) {
+      boolean isWord = parsed.tokens().get(i).kind() == Token.Kind.WORD;
+      if (known || !isWord || isCounted(i, sequence)) {
         return true;
       }
     }
     return false;
+  }
+
+  /** "more than 90 fortnights": the word behind says what the number is of. */
+  private static boolean isCounted(int word, Sequence sequence) {
+    return sequence.edges().stream()
+        .flatMap(e -> e.derivation().stream())
+        .filter(e -> e.to() == word && !e.inBrackets())
+        .anyMatch(
+            e -> e.part() instanceof Phrase.Comparing comparing && comparing.unit().isEmpty());
   }
 
   /**

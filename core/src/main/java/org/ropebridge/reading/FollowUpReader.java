@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Plan;
@@ -54,7 +53,7 @@ final class FollowUpReader {
    * @param withChoices whether to look for what else it could mean
    */
   Reading read(String question, Reading alone, List<Plan> before, boolean withChoices) {
-    Parser.Parsed parsed = parser.followUp(Tokens.of(question));
+    Parser.Parsed parsed = parser.followUp(question);
     Optional<Reading> steered = steered(question, parsed, before);
     if (steered.isPresent()) {
       return steered.get();

@@ -15,6 +15,7 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.lexicon.Writing;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
@@ -40,12 +41,14 @@ public final class MetricWords {
 
   private final Model model;
   private final QuestionReader reader;
+  private final Writing writing;
   private final Map<String, Measure.Operator> operators = new LinkedHashMap<>();
   private final Set<String> per = new LinkedHashSet<>();
 
   public MetricWords(Model model, QuestionReader reader, Vocabulary vocabulary) {
     this.model = model;
     this.reader = reader;
+    this.writing = vocabulary.writing();
     vocabulary
         .words()
         .forEach(
@@ -97,7 +100,7 @@ public final class MetricWords {
       return refused("There is a metric \"" + name + "\" already. Choose another name.");
     }
     try {
-      Term term = term(Tokens.of(words), words);
+      Term term = term(Tokens.of(words, writing), words);
       return new MetricWriting(model, reader.restatement()).write(name, term);
     } catch (Unfit | MetricWriting.Unfit e) {
       return refused(e.getMessage());

@@ -40,6 +40,11 @@ final class Parser {
   record Parsed(List<Token> tokens, List<Mention> mentions, List<Sequence> sequences) {}
 
   /** Cuts a question that stands by itself. */
+  Parsed question(String question) {
+    return question(lexicon.tokens(question));
+  }
+
+  /** The same of a question that is cut into tokens. */
   Parsed question(List<Token> tokens) {
     Brackets.Folded folded = brackets.fold(tokens);
     List<Mention> mentions = lexicon.mentions(folded.tokens());
@@ -47,8 +52,8 @@ final class Parser {
   }
 
   /** Cuts a question that leans on the one before. */
-  Parsed followUp(List<Token> tokens) {
-    Brackets.Folded folded = brackets.fold(tokens);
+  Parsed followUp(String question) {
+    Brackets.Folded folded = brackets.fold(lexicon.tokens(question));
     List<Mention> mentions = lexicon.mentionsInFollowUp(folded.tokens());
     return new Parsed(folded.tokens(), mentions, sequences(folded, mentions, Grammar.FOLLOW_UPS));
   }

@@ -12,7 +12,6 @@ import org.ropebridge.lexicon.Lexicon;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
-import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.LinkPaths;
@@ -23,6 +22,7 @@ import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.PlanCheck;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Reading.Status;
+import org.ropebridge.reading.rule.Dimensions;
 import org.ropebridge.reading.rule.Scope;
 
 /**
@@ -78,7 +78,8 @@ public final class QuestionReader {
             kinship.ends(),
             kinship.persons(),
             kinship.origins(),
-            kinship.destinations());
+            kinship.destinations(),
+            new Dimensions(vocabulary.dimensions()));
     this.parser = new Parser(lexicon, vocabulary, scope, check);
     this.candidates = new Candidates(scope, check);
     this.chooser = new Chooser(restatement, new WordUses(model), vocabulary);
@@ -97,7 +98,7 @@ public final class QuestionReader {
   private void learn(SampleQuestion sample) {
     readPlainly(sample.means().orElseThrow())
         .plan()
-        .ifPresent(p -> analogies.learn(sample, parser.question(Tokens.of(sample.ask())), p));
+        .ifPresent(p -> analogies.learn(sample, parser.question(sample.ask()), p));
   }
 
   /** The same reader for a person who means something of their own by some words. */
@@ -136,7 +137,7 @@ public final class QuestionReader {
    * and the language do not know.
    */
   public Known known(String words) {
-    List<Token> tokens = Tokens.of(words);
+    List<Token> tokens = lexicon.tokens(words);
     List<Meaning> meanings =
         lexicon.mentions(tokens).stream()
             .filter(m -> m.from() == 0 && m.to() == tokens.size())
@@ -264,7 +265,7 @@ public final class QuestionReader {
     if (refusal(question).isPresent() || !analogies.mayFollow(question)) {
       return Optional.empty();
     }
-    Parser.Parsed parsed = parser.question(Tokens.of(question));
+    Parser.Parsed parsed = parser.question(question);
     return analogies
         .follow(parsed)
         .map(
@@ -293,7 +294,7 @@ public final class QuestionReader {
     if (about.isPresent()) {
       return about.get();
     }
-    Parser.Parsed parsed = parser.question(Tokens.of(question));
+    Parser.Parsed parsed = parser.question(question);
     return chooser.choose(
         question,
         parsed,
@@ -321,12 +322,12 @@ public final class QuestionReader {
   }
 
   /** Why a text is not read at all. */
-  private static Optional<String> refusal(String question) {
+  private Optional<String> refusal(String question) {
     if (question.length() > LONGEST_QUESTION) {
       return Optional.of(
           "The question is longer than " + LONGEST_QUESTION + " characters. Ask a shorter one.");
     }
-    List<Token> tokens = Tokens.of(question);
+    List<Token> tokens = lexicon.tokens(question);
     if (tokens.stream().noneMatch(t -> t.kind() != Token.Kind.STOP)) {
       return Optional.of("There is no question. Type what you want to know.");
     }

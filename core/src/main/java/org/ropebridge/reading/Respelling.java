@@ -11,7 +11,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.ropebridge.lexicon.Lexicon;
 import org.ropebridge.lexicon.Token;
-import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.reading.Reading.Choice;
 import org.ropebridge.reading.Reading.Status;
 import org.ropebridge.reading.Reading.WordUse;
@@ -93,7 +92,7 @@ final class Respelling {
     if (isRead(typed) || question.length() > QuestionReader.LONGEST_QUESTION) {
       return typed;
     }
-    List<Token> tokens = Tokens.of(question);
+    List<Token> tokens = lexicon.tokens(question);
     Reading reading = respelt(question, tokens, typed, reader);
     return reading.status() == Status.DECLINED || reading.status() == Status.PARTLY
         ? withNearly(reading, tokens, reader)

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.lexicon.Writing;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
 import org.ropebridge.model.file.Fault;
@@ -98,7 +99,7 @@ public final class SampleQuestions {
   static String key(String question) {
     return String.join(
             " ",
-            Tokens.of(question).stream()
+            Tokens.of(question, Writing.POINTS).stream()
                 .filter(t -> t.kind() != Token.Kind.STOP && t.kind() != Token.Kind.SIGN)
                 .map(Token::plain)
                 .toList())

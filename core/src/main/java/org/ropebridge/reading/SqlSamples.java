@@ -10,7 +10,6 @@ import org.ropebridge.lexicon.Lexicon;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
-import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
 
@@ -46,7 +45,7 @@ final class SqlSamples {
   }
 
   private Said said(String text) {
-    List<Token> tokens = Tokens.of(text);
+    List<Token> tokens = lexicon.tokens(text);
     return new Said(tokens, lexicon.mentions(tokens));
   }
 
@@ -139,7 +138,7 @@ final class SqlSamples {
   /** The sample question with the values that were asked for. */
   private String restatement(Template template, Map<String, String> values) {
     String ask = template.sample().ask();
-    List<Token> tokens = Tokens.of(ask);
+    List<Token> tokens = lexicon.tokens(ask);
     StringBuilder restated = new StringBuilder();
     int done = 0;
     for (Gap gap : template.gaps()) {

@@ -46,7 +46,8 @@ final class Suggestions {
 
   private Set<String> stems(String text) {
     Set<String> stems = new HashSet<>();
-    Tokens.of(text).forEach(t -> stems.add(language.vocabulary().stem(t.plain())));
+    Tokens.of(text, language.vocabulary().writing())
+        .forEach(t -> stems.add(language.vocabulary().stem(t.plain())));
     language
         .vocabulary()
         .words()

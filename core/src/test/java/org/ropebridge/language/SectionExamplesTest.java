@@ -14,54 +14,91 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import org.ropebridge.DemoModel;
+import org.ropebridge.GermanModel;
 import org.ropebridge.demo.DemoData;
+import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.model.Model;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
 
-/** Each section of the English pack with questions that need it. */
+/** Each section of a language pack with questions that need it. */
 class SectionExamplesTest {
-  private static final QuestionReader ALL = reader(Sections.of("english"));
-  private static final Map<String, QuestionReader> WITHOUT = new ConcurrentHashMap<>();
+  /**
+   * A language with its sections and a model in it.
+   *
+   * @param pack makes a pack of sections
+   */
+  private record Language(
+      String name, Function<Sections, LanguagePack> pack, Model model, ValueIndex values) {
+    QuestionReader reader(Sections sections) {
+      return new QuestionReader(model, values, pack.apply(sections), DemoData.TODAY);
+    }
 
-  private static QuestionReader reader(Sections sections) {
-    LanguagePack pack =
-        new LanguagePack(
-            "en",
-            new EnglishVocabulary(sections),
-            new EnglishPhrasebook(),
-            new EnglishIdentifiers());
-    return new QuestionReader(DemoModel.MODEL, DemoModel.VALUES, pack, DemoData.TODAY);
-  }
-
-  private static List<String[]> examples() throws IOException {
-    try (BufferedReader reader =
-        new BufferedReader(
-            new InputStreamReader(
-                Objects.requireNonNull(
-                    SectionExamplesTest.class.getResourceAsStream("/english-sections.tsv")),
-                StandardCharsets.UTF_8))) {
-      return reader.lines().filter(l -> !l.startsWith("#")).map(l -> l.split("\t")).toList();
+    List<String[]> examples() throws IOException {
+      String table = "/" + name + "-sections.tsv";
+      try (BufferedReader reader =
+          new BufferedReader(
+              new InputStreamReader(
+                  Objects.requireNonNull(SectionExamplesTest.class.getResourceAsStream(table)),
+                  StandardCharsets.UTF_8))) {
+        return reader.lines().filter(l -> !l.startsWith("#")).map(l -> l.split("\t")).toList();
+      }
     }
   }
 
+  private static final Language ENGLISH =
+      new Language(
+          "english",
+          s ->
+              new LanguagePack(
+                  "en",
+                  new EnglishVocabulary(s),
+                  new EnglishPhrasebook(),
+                  new EnglishIdentifiers()),
+          DemoModel.MODEL,
+          DemoModel.VALUES);
+  private static final Language GERMAN =
+      new Language(
+          "german",
+          s ->
+              new LanguagePack(
+                  "de", new GermanVocabulary(s), new GermanPhrasebook(), new EnglishIdentifiers()),
+          GermanModel.MODEL,
+          GermanModel.VALUES);
+
   @TestFactory
-  List<DynamicTest> examplesNeedTheirSection() throws IOException {
-    return examples().stream()
-        .map(e -> DynamicTest.dynamicTest(e[0] + ": " + e[1], () -> check(e[0], e[1], e[2])))
-        .toList();
+  List<DynamicTest> englishExamplesNeedTheirSection() throws IOException {
+    return examples(ENGLISH);
   }
 
-  private static void check(String section, String question, String expected) {
-    QuestionReader without =
-        WITHOUT.computeIfAbsent(section, s -> reader(Sections.without(s, "english")));
-    assertEquals(expected, said(ALL, question));
-    assertNotEquals(expected, said(without, question), "the section makes no difference");
+  @TestFactory
+  List<DynamicTest> germanExamplesNeedTheirSection() throws IOException {
+    return examples(GERMAN);
+  }
+
+  private static List<DynamicTest> examples(Language language) throws IOException {
+    QuestionReader all = language.reader(Sections.of(language.name()));
+    Map<String, QuestionReader> without = new ConcurrentHashMap<>();
+    return language.examples().stream()
+        .map(
+            e ->
+                DynamicTest.dynamicTest(
+                    e[0] + ": " + e[1],
+                    () -> {
+                      assertEquals(e[2], said(all, e[1]));
+                      QuestionReader other =
+                          without.computeIfAbsent(
+                              e[0], s -> language.reader(Sections.without(s, language.name())));
+                      assertNotEquals(e[2], said(other, e[1]), "the section makes no difference");
+                    }))
+        .toList();
   }
 
   /** How it is read: as what, as one of several, as a question about the model, or why not. */
@@ -84,11 +121,17 @@ class SectionExamplesTest {
 
   @Test
   void everySectionHasExamples() throws IOException {
+    assertEquals(List.of(), sectionsWithFewer(3, ENGLISH));
+    assertEquals(List.of(), sectionsWithFewer(2, GERMAN));
+  }
+
+  private static List<String> sectionsWithFewer(int examples, Language language)
+      throws IOException {
     Map<String, Long> shown =
-        examples().stream().collect(Collectors.groupingBy(e -> e[0], Collectors.counting()));
-    assertEquals(
-        List.of(), Sections.ALL.stream().filter(s -> shown.getOrDefault(s, 0L) < 3).toList());
+        language.examples().stream()
+            .collect(Collectors.groupingBy(e -> e[0], Collectors.counting()));
     assertEquals(Set.copyOf(Sections.ALL), shown.keySet());
+    return shown.keySet().stream().filter(s -> shown.get(s) < examples).toList();
   }
 
   @Test

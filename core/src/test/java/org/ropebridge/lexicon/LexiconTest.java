@@ -17,12 +17,12 @@ class LexiconTest {
       new Lexicon(DemoModel.MODEL, DemoModel.VALUES, LanguagePack.ENGLISH.vocabulary());
 
   private static List<Mention> mentions(String text) {
-    return LEXICON.mentions(Tokens.of(text));
+    return LEXICON.mentions(Tokens.of(text, Writing.POINTS));
   }
 
   /** Everything that the whole text may be, with how it was found. */
   private static String whole(String text) {
-    int length = Tokens.of(text).size();
+    int length = Tokens.of(text, Writing.POINTS).size();
     return mentions(text).stream()
         .filter(m -> m.from() == 0 && m.to() == length)
         .map(m -> name(m.meaning()) + " " + m.found())

@@ -30,7 +30,7 @@ class TokensTest {
   void areCut(String text, String expected) {
     assertEquals(
         expected,
-        Tokens.of(text).stream()
+        Tokens.of(text, Writing.POINTS).stream()
             .map(t -> t.kind() + ":" + t.plain())
             .collect(Collectors.joining(" ")));
   }
@@ -38,7 +38,7 @@ class TokensTest {
   @Test
   void knowTheirPlacesInTheText() {
     String text = "  Åsgard Hut, please";
-    for (Token token : Tokens.of(text)) {
+    for (Token token : Tokens.of(text, Writing.POINTS)) {
       assertEquals(token.text(), text.substring(token.start(), token.end()));
     }
   }

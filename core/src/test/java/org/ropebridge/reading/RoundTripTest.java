@@ -6,6 +6,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.ShrinkingMode;
 import org.ropebridge.DemoModel;
+import org.ropebridge.GermanModel;
 import org.ropebridge.PotteryModel;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Model;
@@ -22,6 +23,9 @@ class RoundTripTest {
   private static final RandomPlans POTTERY =
       plans(PotteryModel.MODEL, PotteryModel.VALUES, PotteryModel.READER);
 
+  private static final RandomPlans GERMAN =
+      plans(GermanModel.MODEL, GermanModel.VALUES, GermanModel.READER);
+
   private static RandomPlans plans(Model model, ValueIndex values, QuestionReader reader) {
     return new RandomPlans(model, values, reader.periods().today());
   }
@@ -34,6 +38,11 @@ class RoundTripTest {
   @Property(tries = 3000, shrinking = ShrinkingMode.OFF, seed = SEED)
   void onAnotherModel(@ForAll long seed) {
     check(PotteryModel.READER, POTTERY.of(seed));
+  }
+
+  @Property(tries = 3000, shrinking = ShrinkingMode.OFF, seed = SEED)
+  void inAnotherLanguage(@ForAll long seed) {
+    check(GermanModel.READER, GERMAN.of(seed));
   }
 
   private static void check(QuestionReader reader, Plan plan) {

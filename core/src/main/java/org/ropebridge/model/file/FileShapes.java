@@ -43,7 +43,7 @@ public final class FileShapes {
           .must("model", NAME)
           .may("title", new Text("What people call the model.", ""))
           .may("about", ABOUT)
-          .may("languages", new Items("Language tags.", new Choice("", List.of("en"))))
+          .may("languages", new Items("Language tags.", new Choice("", List.of("en", "de"))))
           .may("calendar", calendar())
           .must(
               "sources",

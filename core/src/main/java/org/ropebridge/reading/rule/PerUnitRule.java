@@ -22,7 +22,7 @@ final class PerUnitRule extends Rule {
     super(
         Slot.a(Part.class, Operands::isOperand),
         Slot.word(Role.PER),
-        Slot.a(Meaning.UnitName.class, u -> Dimensions.isPhysical(u.unit())));
+        Slot.a(Meaning.UnitName.class));
   }
 
   @Override
@@ -32,6 +32,9 @@ final class PerUnitRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (!scope.dimensions().isPhysical(match.get(2, Meaning.UnitName.class).unit())) {
+      return;
+    }
     Measure.Plain of = Operands.of(match.get(0, Part.class));
     Set<String> bases = MeasureTables.of(of, scope.model());
     List<ColumnRef> columns =

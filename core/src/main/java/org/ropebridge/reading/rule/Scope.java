@@ -24,6 +24,7 @@ import org.ropebridge.plan.PeriodResolver;
  * @param persons columns that hold people
  * @param origins roles, as {@code table.link}, from which something comes
  * @param destinations roles to which something goes
+ * @param dimensions what units measure
  */
 public record Scope(
     Model model,
@@ -33,7 +34,8 @@ public record Scope(
     Set<ColumnRef> ends,
     Set<ColumnRef> persons,
     Set<String> origins,
-    Set<String> destinations) {
+    Set<String> destinations,
+    Dimensions dimensions) {
   public Scope {
     beginnings = inOrder(beginnings);
     ends = inOrder(ends);
@@ -140,12 +142,12 @@ public record Scope(
         dimension.isEmpty()
             ? numbers
             : numbers.stream()
-                .filter(c -> c.unit().filter(u -> Dimensions.has(dimension, u)).isPresent())
+                .filter(c -> c.unit().filter(u -> dimensions.has(dimension, u)).isPresent())
                 .toList();
     if (dimension.isEmpty() && fitting.size() > 1) {
       List<Column> heights =
           numbers.stream()
-              .filter(c -> c.unit().filter(u -> Dimensions.has("length", u)).isPresent())
+              .filter(c -> c.unit().filter(u -> dimensions.has("length", u)).isPresent())
               .toList();
       fitting = heights.size() == 1 ? heights : fitting;
     }

@@ -35,7 +35,7 @@ final class TimeAmountRule extends Rule {
             .orElse(BigDecimal.ONE);
     Period.Unit unit = match.get(2, Meaning.TimeUnitWord.class).period().orElseThrow();
     Filter.Comparison comparison = match.get(0, Meaning.ComparisonWord.class).comparison();
-    for (Map.Entry<String, Integer> days : Dimensions.daysPer(unit).entrySet()) {
+    for (Map.Entry<String, Integer> days : scope.dimensions().daysPer(unit).entrySet()) {
       out.accept(
           new Phrase.Comparing(
               comparison,

@@ -262,7 +262,9 @@ class DraftController {
     Engine engine = drafts.engine(state, account);
     MetricWords.Proposed proposed =
         new MetricWords(
-                engine.access().visible(), engine.reader(), LanguagePack.ENGLISH.vocabulary())
+                engine.access().visible(),
+                engine.reader(),
+                LanguagePack.of(engine.access().visible().languages()).vocabulary())
             .propose(request.name(), request.words());
     if (proposed.metrics().isEmpty()) {
       return new WordedMetric(proposed, List.of(), List.of());

@@ -160,7 +160,11 @@ public class Engines {
     ValueIndex values =
         ValueIndex.load(access.visible(), c -> access.maySeeValues(c) ? values(sql, c) : List.of());
     QuestionReader reader =
-        new QuestionReader(access.visible(), values, LanguagePack.ENGLISH, today(access, sql));
+        new QuestionReader(
+            access.visible(),
+            values,
+            LanguagePack.of(access.visible().languages()),
+            today(access, sql));
     if (edition > 0) {
       // Askers mistype; a draft is only tried.
       reader.prepare();

@@ -104,7 +104,7 @@ public class ModelService {
                           : model.calendar().day(Clock.systemDefaultZone()));
       QuestionReader reader =
           new QuestionReader(
-              readable, values.orElse(ValueIndex.EMPTY), LanguagePack.ENGLISH, today);
+              readable, values.orElse(ValueIndex.EMPTY), LanguagePack.of(model.languages()), today);
       return sound
           ? SampleQuestions.faults(model, reader, result.places(), values.isPresent())
           : SampleQuestions.besideOtherFaults(model, reader, result.places(), values.isPresent());

@@ -1,0 +1,76 @@
+package org.ropebridge.lexicon;
+
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How a language writes numbers, places in an order, and days. */
+public enum Writing {
+  /** 1,234.5; 3rd; no days but those of ISO 8601. */
+  POINTS("\\d+(?:st|nd|rd|th)\\b", ',', '.', "(?!)"),
+  /** 1.234,5; 3. before a word; 12.5.2025. */
+  COMMAS(
+      "\\d{1,2}\\.(?=\\s+\\p{L})",
+      '.',
+      ',',
+      "(?<day>\\d{1,2})\\.(?<month>\\d{1,2})\\.(?<year>\\d{4})");
+
+  private static final int LONGEST_NUMBER = 18;
+
+  private final String place;
+  private final char thousands;
+  private final char decimals;
+  private final Pattern day;
+  private final Pattern grouped;
+  private final Pattern plain;
+
+  Writing(String place, char thousands, char decimals, String day) {
+    this.place = place;
+    this.thousands = thousands;
+    this.decimals = decimals;
+    this.day = Pattern.compile(day);
+    String rest = "(" + Pattern.quote(String.valueOf(decimals)) + "\\d+)?";
+    this.grouped =
+        Pattern.compile("\\d{1,3}(" + Pattern.quote(String.valueOf(thousands)) + "\\d{3})+" + rest);
+    this.plain = Pattern.compile("\\d+" + rest);
+  }
+
+  /** A regular expression of places in an order. */
+  String placePattern() {
+    return place;
+  }
+
+  /** The number that digits, with signs between thousands and before decimals, stand for. */
+  Optional<BigDecimal> number(String text) {
+    if (text.length() > LONGEST_NUMBER) {
+      return Optional.empty();
+    } else if (grouped.matcher(text).matches()) {
+      return Optional.of(decimal(text.replace(String.valueOf(thousands), "")));
+    }
+    return plain.matcher(text).matches() ? Optional.of(decimal(text)) : Optional.empty();
+  }
+
+  private BigDecimal decimal(String text) {
+    return new BigDecimal(text.replace(decimals, '.'));
+  }
+
+  /** The day that digits stand for, if the language writes days so. */
+  Optional<LocalDate> day(String text) {
+    Matcher written = day.matcher(text);
+    if (!written.matches()) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(
+          LocalDate.of(
+              Integer.parseInt(written.group("year")),
+              Integer.parseInt(written.group("month")),
+              Integer.parseInt(written.group("day"))));
+    } catch (DateTimeException e) {
+      return Optional.empty();
+    }
+  }
+}
