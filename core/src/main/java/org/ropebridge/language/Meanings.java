@@ -40,8 +40,8 @@ final class Meanings {
               "contrasts with time", n -> new Meaning.ComparativeToWord(either(n, "MORE", "LESS"))),
           entry("drifts", n -> new Meaning.DriftWord(Contrast.valueOf(n))),
           entry("moves", n -> new Meaning.MoveWord(Measure.Move.valueOf(n))),
-          entry("earlier", n -> new Meaning.EarlierWord(earlier(n), false)),
-          entry("every span", n -> new Meaning.EarlierWord(earlier(n), true)),
+          entry("earlier", Meanings::earlierOf),
+          entry("every span", n -> new Meaning.EarlierWord(earlier(n), true, Optional.empty())),
           entry("operators", n -> new Meaning.OperatorWord(Measure.Operator.valueOf(n))),
           entry("levels", n -> new Meaning.LevelWord(Measure.Level.valueOf(n))),
           entry("places of text", n -> new Meaning.WhereWord(Filter.Where.valueOf(n))),
@@ -91,6 +91,14 @@ final class Meanings {
     String[] parts = name.split(" ", 2);
     String dimension = parts.length == 1 ? "" : parts[1];
     return new Meaning.SuperlativeWord(either(parts[0], "MOST", "LEAST"), dimension);
+  }
+
+  /** "YEAR", or "YEAR of MONTH": the same month of the year before. */
+  private static Meaning earlierOf(String name) {
+    String[] parts = name.split(" of ", 2);
+    Optional<Period.Unit> of =
+        parts.length == 1 ? Optional.empty() : Optional.of(Period.Unit.valueOf(parts[1]));
+    return new Meaning.EarlierWord(earlier(parts[0]), false, of);
   }
 
   private static Measure.Earlier earlier(String name) {

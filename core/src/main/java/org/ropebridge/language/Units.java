@@ -1,11 +1,11 @@
 package org.ropebridge.language;
 
-import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.lexicon.UnitRatio;
 
 /** What people call units of measure, and how many of one make another. */
 final class Units {
@@ -36,9 +36,9 @@ final class Units {
     return names.getOrDefault(unit, List.of());
   }
 
-  /** Names of units that are whole, or decimal, multiples of the unit. */
-  Map<String, BigDecimal> multiplesOf(String unit) {
-    Map<String, BigDecimal> multiples = new LinkedHashMap<>();
+  /** Names of other units of the same kind, and how they compare. */
+  Map<String, UnitRatio> like(String unit) {
+    Map<String, UnitRatio> like = new LinkedHashMap<>();
     String plain = Tokens.plain(unit);
     for (Map<String, Long> kind : KINDS) {
       kind.forEach(
@@ -47,34 +47,18 @@ final class Units {
               kind.forEach(
                   (other, otherSize) -> {
                     if (!other.equals(own)) {
-                      put(multiples, other, otherSize, size);
+                      UnitRatio ratio = new UnitRatio(otherSize, size);
+                      like.put(other, ratio);
+                      namesOf(other).forEach(n -> like.put(n, ratio));
                     }
                   });
             }
           });
     }
-    return multiples;
+    return like;
   }
 
   private boolean isCalled(String unit, String name) {
     return unit.equals(name) || namesOf(unit).contains(name);
-  }
-
-  private void put(Map<String, BigDecimal> multiples, String other, long size, long own) {
-    boolean exact = size % own == 0 || isPowerOfTen(own / size) && own % size == 0;
-    if (exact) {
-      BigDecimal factor =
-          BigDecimal.valueOf(size).divide(BigDecimal.valueOf(own)).stripTrailingZeros();
-      multiples.put(other, factor);
-      namesOf(other).forEach(n -> multiples.put(n, factor));
-    }
-  }
-
-  private static boolean isPowerOfTen(long number) {
-    long rest = number;
-    while (rest > 1 && rest % 10 == 0) {
-      rest /= 10;
-    }
-    return rest == 1;
   }
 }

@@ -1,12 +1,12 @@
 package org.ropebridge.language;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.ropebridge.lexicon.AboutFrame;
 import org.ropebridge.lexicon.Akin;
 import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.UnitRatio;
 import org.ropebridge.lexicon.Vocabulary;
 
 /** A vocabulary whose words stand in sections; how words are inflected is left to the language. */
@@ -35,8 +35,8 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
-  public Map<String, BigDecimal> multiplesOf(String unit) {
-    return units.multiplesOf(unit);
+  public Map<String, UnitRatio> unitsLike(String unit) {
+    return units.like(unit);
   }
 
   @Override

@@ -169,13 +169,13 @@ public final class Lexicon {
     Map<String, Meaning.UnitMultiple> multiples = new LinkedHashMap<>();
     for (String unit : units) {
       vocabulary
-          .multiplesOf(unit)
+          .unitsLike(unit)
           .forEach(
-              (name, factor) ->
+              (name, ratio) ->
                   multiples.merge(
                       name,
-                      new Meaning.UnitMultiple(unit, factor),
-                      (a, b) -> a.factor().compareTo(b.factor()) <= 0 ? a : b));
+                      new Meaning.UnitMultiple(unit, ratio),
+                      (a, b) -> b.ratio().isSmallerThan(a.ratio()) ? b : a));
     }
     multiples.forEach((name, multiple) -> add(name, multiple, true, false));
   }

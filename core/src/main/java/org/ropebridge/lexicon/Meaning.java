@@ -50,11 +50,11 @@ public sealed interface Meaning extends Part {
   record UnitName(String unit) implements Meaning {}
 
   /**
-   * A unit that is so many of one of the model's: "km" where columns are in metres.
+   * A unit of the kind of one of the model's: "km" where columns are in metres.
    *
-   * @param factor how many of the model's unit it is
+   * @param ratio how the two compare
    */
-  record UnitMultiple(String unit, BigDecimal factor) implements Meaning {}
+  record UnitMultiple(String unit, UnitRatio ratio) implements Meaning {}
 
   /** A season of the model's calendar. */
   record SeasonName(String season) implements Meaning {}
@@ -158,8 +158,10 @@ public sealed interface Meaning extends Part {
    * An earlier time: "the year before".
    *
    * @param adverb whether it stands by itself, for every span: "year over year"
+   * @param of the unit of the time beside it, where the words say so: "the same month last year"
    */
-  record EarlierWord(Measure.Earlier earlier, boolean adverb) implements Meaning {}
+  record EarlierWord(Measure.Earlier earlier, boolean adverb, Optional<Period.Unit> of)
+      implements Meaning {}
 
   /** Puts two measures together: "minus". */
   record OperatorWord(Measure.Operator operator) implements Meaning {}

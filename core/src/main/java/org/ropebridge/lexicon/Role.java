@@ -38,6 +38,7 @@ public enum Role {
   OR_LESS(false),
   SORTED(false),
   BY_NAME(false),
+  ALPHABETICALLY(false),
   OVER_TIME(false),
   WEEKEND(false),
   TODAY(false),

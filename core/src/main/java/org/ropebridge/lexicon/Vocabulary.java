@@ -1,6 +1,5 @@
 package org.ropebridge.lexicon;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,8 +37,8 @@ public interface Vocabulary {
   /** Other words for a unit, such as "metres" for "m". */
   List<String> unitNames(String unit);
 
-  /** Names of units that are so many of a unit: 1000 for "kilometre" of "m". */
-  Map<String, BigDecimal> multiplesOf(String unit);
+  /** Names of other units of the kind of a unit: "kilometre" of "m", and how they compare. */
+  Map<String, UnitRatio> unitsLike(String unit);
 
   /** Names of units, in small letters, by what they measure: "length", "money". */
   Map<String, Set<String>> dimensions();

@@ -171,7 +171,12 @@ final class Assembly {
       }
     } else if (contribution instanceof Contribution.Moved more) {
       said.moved.add(more);
+    } else if (contribution instanceof Contribution.MovedBy more) {
+      said.moved.add(new Contribution.Moved(more.move(), more.of()));
+      said.addGrouping(more.by());
+      said.assumptions.add(Assumption.rankedBy(more.of()));
     } else if (contribution instanceof Contribution.Versus more) {
+      said.versusOf = more.of();
       return once(
           said.versus.isEmpty() && said.versusTime.isEmpty(),
           () -> said.versus = Optional.of(more.earlier()));
@@ -223,8 +228,11 @@ final class Assembly {
       noun(more.table(), joined);
     } else if (contribution instanceof Contribution.DividedBy more) {
       return once(said.divisor.isEmpty(), () -> said.divisor = Optional.of(more.divisor()));
-    } else if (contribution instanceof Contribution.InShares) {
+    } else if (contribution instanceof Contribution.InShares more) {
       said.inShares = true;
+      if (more.within().isPresent()) {
+        return once(said.within.isEmpty(), () -> said.within = more.within());
+      }
     } else if (contribution instanceof Contribution.OverTime) {
       said.overTime = true;
     } else if (contribution instanceof Contribution.SideBySide) {
@@ -847,7 +855,10 @@ final class Assembly {
             && said.ranked.isEmpty()
             && said.measures.stream().allMatch(Measure.Plain.class::isInstance);
     if (split) {
-      said.measures.replaceAll(m -> new Measure.Share((Measure.Plain) m, Optional.empty()));
+      Optional<Grouping> within = said.within;
+      within.filter(w -> !said.groupings.contains(w)).ifPresent(w -> said.groupings.add(0, w));
+      said.measures.replaceAll(m -> new Measure.Share((Measure.Plain) m, within));
+      said.within = Optional.empty();
     }
     return split;
   }

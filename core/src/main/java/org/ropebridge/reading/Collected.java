@@ -11,6 +11,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Phrase;
@@ -41,6 +42,10 @@ final class Collected {
   Optional<Contribution.Order> order = Optional.empty();
   Optional<Plan.Picture> picture = Optional.empty();
   Optional<Measure.Earlier> versus = Optional.empty();
+
+  /** Of which unit the time is that stands beside the earlier one: "the same month last year". */
+  Optional<Period.Unit> versusOf = Optional.empty();
+
   Optional<Contribution.VersusTime> versusTime = Optional.empty();
   Optional<Contribution.FromTo> fromTo = Optional.empty();
   Optional<Contribution.Rows> rows = Optional.empty();

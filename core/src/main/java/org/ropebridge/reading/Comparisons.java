@@ -180,7 +180,8 @@ final class Comparisons {
   /** Without a period, "the year before" is the one before this year. */
   private void assumeThis(Measure.Earlier earlier) {
     Period.Unit unit =
-        earlier instanceof Measure.UnitBefore before ? before.unit() : Period.Unit.YEAR;
+        said.versusOf.orElseGet(
+            () -> earlier instanceof Measure.UnitBefore before ? before.unit() : Period.Unit.YEAR);
     said.addFilter(period(Period.Relative.current(unit)));
     said.assumptions.add(new Assumption.ComparedYears());
   }

@@ -53,6 +53,9 @@ final class Listings {
           .filter(c -> scope.holds(c, Column.Holds.TEXT))
           .forEach(c -> nouns.add(c.table()));
     }
+    if (nouns.isEmpty() && said.subjects.isEmpty()) {
+      said.firstRows.map(f -> f.order().by().table()).ifPresent(nouns::add);
+    }
     for (Contribution.Subject subject : said.subjects) {
       if (!(subject.what() instanceof Grouping.ByColumn by)
           || !scope.model().namesItsTable(by.column())
@@ -76,6 +79,7 @@ final class Listings {
             || said.picture.filter(p -> p == Plan.Picture.MAP).isPresent()
             || !said.subjects.isEmpty()
             || said.columns.isPresent()
+            || said.firstRows.isPresent()
             || !said.related.isEmpty()
             || said.filters.stream().anyMatch(f -> f instanceof Filter.HasText)
             || said.filters.stream().anyMatch(f -> f instanceof Filter.Having);

@@ -274,7 +274,7 @@ final class WordUses {
             RATIO_NOUN ->
             "figure";
         case RANKED_BY, WHO -> "ranking";
-        case SORTED, BY_NAME -> "order";
+        case SORTED, BY_NAME, ALPHABETICALLY -> "order";
         default -> "word";
       };
     } else if (meaning instanceof Meaning.ComparisonWord

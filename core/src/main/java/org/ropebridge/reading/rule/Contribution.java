@@ -164,8 +164,16 @@ public sealed interface Contribution extends Part {
   /** What is said of the rows, apart from which rows they are: "were cancelled". */
   record Predicate(Filter filter) implements Contribution {}
 
-  /** "year over year", "compared with the year before". */
-  record Versus(Measure.Earlier earlier) implements Contribution {}
+  /**
+   * "year over year", "compared with the year before".
+   *
+   * @param of the unit of the time beside it, where the words say so: "the same month last year"
+   */
+  record Versus(Measure.Earlier earlier, Optional<Period.Unit> of) implements Contribution {
+    Versus(Measure.Earlier earlier) {
+      this(earlier, Optional.empty());
+    }
+  }
 
   /**
    * "compared with 2024", "vs last year": the period that the plan's own is compared with.
@@ -176,6 +184,9 @@ public sealed interface Contribution extends Part {
 
   /** "growth of revenue", still without the time that it is compared with. */
   record Moved(Measure.Move move, Measure.Plain of) implements Contribution {}
+
+  /** The same of what the author prefers, broken down. */
+  record MovedBy(Measure.Move move, Measure.Plain of, Grouping by) implements Contribution {}
 
   /** "list of huts showing ...". */
   record Rows(String table, List<ColumnRef> columns, List<Filter> filters) implements Contribution {
@@ -317,7 +328,7 @@ public sealed interface Contribution extends Part {
   record DividedBy(Measure.Plain divisor) implements Contribution {}
 
   /** "as a percentage": measures are told as parts of the whole. */
-  record InShares() implements Contribution {}
+  record InShares(Optional<Grouping> within) implements Contribution {}
 
   /** "over time": by month, where no other span is named. */
   record OverTime() implements Contribution {}

@@ -22,9 +22,8 @@ final class ConvertedAmountRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.UnitMultiple unit = match.get(1, Meaning.UnitMultiple.class);
-    out.accept(
-        new Phrase.Amount(
-            match.get(0, Meaning.NumberWord.class).number().multiply(unit.factor()),
-            Optional.of(unit.unit())));
+    unit.ratio()
+        .converted(match.get(0, Meaning.NumberWord.class).number())
+        .ifPresent(amount -> out.accept(new Phrase.Amount(amount, Optional.of(unit.unit()))));
   }
 }

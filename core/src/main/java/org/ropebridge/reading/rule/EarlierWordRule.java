@@ -17,6 +17,7 @@ final class EarlierWordRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Phrase.EarlierTime(match.get(0, Meaning.EarlierWord.class).earlier()));
+    Meaning.EarlierWord word = match.get(0, Meaning.EarlierWord.class);
+    out.accept(new Phrase.EarlierTime(word.earlier(), word.of()));
   }
 }

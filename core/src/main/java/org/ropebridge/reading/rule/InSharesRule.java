@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -19,6 +20,6 @@ final class InSharesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.InShares());
+    out.accept(new Contribution.InShares(Optional.empty()));
   }
 }

@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -25,7 +26,7 @@ final class OtherTimeRule extends Rule {
         && filters.get(0) instanceof Filter.InPeriod in
         && in.date().isEmpty()
         && !in.negated()) {
-      out.accept(new Phrase.EarlierTime(new Measure.Other(in.period())));
+      out.accept(new Phrase.EarlierTime(new Measure.Other(in.period()), Optional.empty()));
     }
   }
 }

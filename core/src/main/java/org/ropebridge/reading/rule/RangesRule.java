@@ -28,7 +28,11 @@ final class RangesRule extends Rule {
     Part next = match.get(2, Part.class);
     BigDecimal last = edges.get(edges.size() - 1);
     if (next instanceof Phrase.Ranges more) {
-      if (more.edges().get(0).compareTo(last) < 0) {
+      BigDecimal first = more.edges().get(0);
+      // "0-1500, 1500-2000": the end of one is the beginning of the next.
+      if (first.add(BigDecimal.ONE).compareTo(last) == 0) {
+        edges.set(edges.size() - 1, first);
+      } else if (first.compareTo(last) < 0) {
         return;
       }
       more.edges().stream().filter(e -> !edges.contains(e)).forEach(edges::add);

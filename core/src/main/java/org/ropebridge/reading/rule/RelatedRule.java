@@ -26,7 +26,7 @@ final class RelatedRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     if (!match.isWord(1, Role.NOT) || match.isParticiple(3)) {
-      Relations.related(match, scope, true).ifPresent(out);
+      Relations.related(match, scope, 2, true).ifPresent(out);
     }
   }
 }

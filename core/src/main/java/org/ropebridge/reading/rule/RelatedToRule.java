@@ -14,6 +14,7 @@ final class RelatedToRule extends Rule {
     super(
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.PREPOSITION, Role.BOTH, Role.HAVE),
+        Slot.word(Role.BOTH).maybe(),
         Slot.a(Contribution.Narrowing.class).maybe(),
         Slot.a(Meaning.RowNoun.class));
   }
@@ -25,6 +26,6 @@ final class RelatedToRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Relations.related(match, scope, false).ifPresent(out);
+    Relations.related(match, scope, 3, false).ifPresent(out);
   }
 }

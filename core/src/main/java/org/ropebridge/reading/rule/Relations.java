@@ -8,16 +8,20 @@ import org.ropebridge.lexicon.Part;
 final class Relations {
   private Relations() {}
 
-  /** The noun of slot 0 with, or without, rows of slot 3's noun, narrowed as slot 2 says. */
-  static Optional<Part> related(Match match, Scope scope, boolean negated) {
+  /**
+   * The noun of slot 0 with, or without, rows of another.
+   *
+   * @param narrowing the slot that narrows these rows; their noun is in the slot behind it
+   */
+  static Optional<Part> related(Match match, Scope scope, int narrowing, boolean negated) {
     String anchor = match.get(0, Meaning.RowNoun.class).table();
-    String table = match.get(3, Meaning.RowNoun.class).table();
+    String table = match.get(narrowing + 1, Meaning.RowNoun.class).table();
     return Scope.pointsAt(table, anchor, scope)
         ? Optional.of(
             new Contribution.Related(
                 anchor,
                 table,
-                match.find(2, Contribution.Narrowing.class).stream()
+                match.find(narrowing, Contribution.Narrowing.class).stream()
                     .map(Contribution.Narrowing::filter)
                     .toList(),
                 negated))

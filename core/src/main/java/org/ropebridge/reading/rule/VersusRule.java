@@ -20,6 +20,7 @@ final class VersusRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.Versus(match.get(1, Phrase.EarlierTime.class).earlier()));
+    Phrase.EarlierTime time = match.get(1, Phrase.EarlierTime.class);
+    out.accept(new Contribution.Versus(time.earlier(), time.of()));
   }
 }
