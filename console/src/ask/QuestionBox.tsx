@@ -4,7 +4,10 @@ import { useEffect, useId, useState, type FormEvent, type KeyboardEvent } from "
 import { rest, type Place, type Typing } from "../rest/client";
 import { Words } from "./Words";
 
-const PAUSE = 80;
+/** Milliseconds without a key, until the words are read. */
+const PAUSE = 30;
+/** The same, until there are ways to go on: who types on has no eyes for them. */
+const LONGER_PAUSE = 150;
 
 interface QuestionBoxProps {
   /** What the box starts with. */
@@ -32,15 +35,10 @@ export function QuestionBox({ start, done, busy, models, chosen, place, onAsk }:
     if (done !== undefined && question.trim() === done.trim()) setQuestion("");
   }
   const of = model ?? chosen;
-  const typed = useDebounced(question, PAUSE);
-  const typing = useQuery({
-    queryKey: ["typing", of, place, typed],
-    queryFn: ({ signal }) => rest.typing(of ?? "", typed, place, signal),
-    enabled: open && of !== undefined && typed === question,
-    placeholderData: keepPreviousData,
-    staleTime: 30_000,
-  });
-  const completions = open ? (typing.data?.completions ?? []) : [];
+  const asTyped = { of, place, question, open };
+  const typing = useTyping(asTyped, PAUSE, false);
+  const completed = useTyping(asTyped, LONGER_PAUSE, true);
+  const completions = open ? (completed.data?.completions ?? []) : [];
   const submit = (text: string) => {
     if (text.trim() === "") return;
     setOpen(false);
@@ -183,6 +181,25 @@ function SoFar({ reading }: { reading: Typing }) {
       )}
     </Stack>
   );
+}
+
+interface AsTyped {
+  of: string | undefined;
+  place: Place;
+  question: string;
+  open: boolean;
+}
+
+/** What the service says of the words, once no key was pressed for a while. */
+function useTyping({ of, place, question, open }: AsTyped, pause: number, completions: boolean) {
+  const typed = useDebounced(question, pause);
+  return useQuery({
+    queryKey: ["typing", of, place, typed, completions],
+    queryFn: ({ signal }) => rest.typing(of ?? "", typed, place, completions, signal),
+    enabled: open && of !== undefined && typed === question,
+    placeholderData: keepPreviousData,
+    staleTime: 30_000,
+  });
 }
 
 function useDebounced<T>(value: T, pause: number): T {

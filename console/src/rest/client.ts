@@ -242,8 +242,19 @@ export const rest = {
   /** Answers a whole question that belongs to no thread. */
   answer: (model: string, question: string) =>
     send<Answer>("POST", `${of(model)}/ask`, { question, byItself: true }),
-  typing: (model: string, question: string, place: Place, signal?: AbortSignal) =>
-    send<Typing>("POST", `${of(model)}/typing`, asked(question, place), signal),
+  typing: (
+    model: string,
+    question: string,
+    place: Place,
+    completions: boolean,
+    signal?: AbortSignal,
+  ) =>
+    send<Typing>(
+      "POST",
+      `${of(model)}/typing?completions=${completions}`,
+      asked(question, place),
+      signal,
+    ),
   behind: (model: string, question: string, only: string[]) =>
     send<NextQuestion[]>("POST", `${of(model)}/behind`, { question, only }),
   options: (model: string, question: string, part: number | undefined, words: string) =>

@@ -872,7 +872,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a question that is still being typed, and complete it */
+        /**
+         * Read a question that is still being typed, and complete it
+         * @description Reading takes a millisecond; completions take ten times as long.
+         */
         post: operations["typing"];
         delete?: never;
         options?: never;
@@ -4023,7 +4026,10 @@ export interface operations {
     };
     typing: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Whether to say what the question may become */
+                completions?: boolean;
+            };
             header?: never;
             path: {
                 model: string;

@@ -25,7 +25,8 @@ import org.ropebridge.model.file.ModelReader;
 /** The models that questions are measured on: the demo's and those of other made-up trades. */
 public final class PracticeModels {
   /** Names of the made-up trades beside the demo. */
-  public static final List<String> OTHERS = List.of("theatre", "water", "seeds", "ferries");
+  public static final List<String> OTHERS =
+      List.of("theatre", "water", "seeds", "ferries", "library");
 
   private PracticeModels() {}
 

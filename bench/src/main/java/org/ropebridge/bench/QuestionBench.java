@@ -19,6 +19,7 @@ import org.ropebridge.demo.DemoData;
 import org.ropebridge.demo.DemoLoader;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.QuestionReader;
@@ -35,7 +36,7 @@ import org.ropebridge.sql.SqlWriter;
  * for the questions; then names of models; all when none is given.
  */
 public final class QuestionBench {
-  private static final String HELD_BACK = "h";
+  static final String HELD_BACK = "h";
 
   private final Model model;
   private final QuestionReader reader;
@@ -69,6 +70,12 @@ public final class QuestionBench {
 
   QuestionReader reader() {
     return reader;
+  }
+
+  /** A reader of the same model with other weights. */
+  QuestionReader reader(Weights weights) {
+    return new QuestionReader(
+        model, values, LanguagePack.ENGLISH, reader.periods().today(), weights);
   }
 
   /** What became of a question. */

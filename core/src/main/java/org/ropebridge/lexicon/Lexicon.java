@@ -43,29 +43,8 @@ public final class Lexicon {
   /** Most values of the same words that are looked at. */
   private static final int MOST_ALIKE = 32;
 
-  private static final double INFLECTED = 0.97;
-
-  /** Names of values are said as they are more often than other words. */
-  private static final double INFLECTED_VALUE = 0.75;
-
-  private static final double SAME_STEM = 0.8;
-  private static final double SHORTENED = 0.93;
-  private static final double APART = 0.9;
-
-  /** "water", of "water used", where it is said as well that it was used. */
-  private static final double DONE_APART = 0.75;
-
   /** How many words apart these may stand. */
   private static final int FARTHEST_APART = 5;
-
-  /** "reason for cancellation", of a "cancellation reason". */
-  private static final double TIED = 0.7;
-
-  /** Another word for a model's; never as good as any word of the model. */
-  private static final double AKIN = 0.6;
-
-  /** Where the other word may as well have no effect, as in "which hut made the most revenue". */
-  private static final double IDLE_AKIN = 0.05;
 
   /** What words of the language may stand for, the likeliest kind first. */
   private static final List<Class<?>> KINDS =
@@ -76,20 +55,8 @@ public final class Lexicon {
           Meaning.ConditionName.class,
           Meaning.ValueName.class);
 
-  private static final double ECHO = 0.9;
-  private static final double PLAIN_WORD = 0.8;
-  private static final double KNOWN_PLAIN_WORD = 0.3;
-
-  /** Digits without quotes are a number first, and the name of a value only where that fits. */
-  private static final double BARE_DIGITS = 0.7;
-
-  /**
-   * Another value than the one that is preferred by itself still counts where its column is named,
-   * as in "hut Quill".
-   */
-  private static final double NOT_PREFERRED = 0.6;
-
   private final Vocabulary vocabulary;
+  private final Weights weights;
   private final Map<String, List<Entry>> entries;
   private final ValueTable manyValues;
   private final Slips slips;
@@ -131,8 +98,9 @@ public final class Lexicon {
   private record Entry(
       String compact, String singular, String stems, Meaning meaning, Mention.Found how) {}
 
-  public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary) {
+  public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary, Weights weights) {
     this.vocabulary = vocabulary;
+    this.weights = weights;
     this.entries = new HashMap<>();
     this.manyValues = new ValueTable();
     this.slips = new Slips(vocabulary);
@@ -183,6 +151,7 @@ public final class Lexicon {
   /** The same words and those of one person; all but these is shared. */
   private Lexicon(Lexicon all, Map<String, Meaning> meantByOne) {
     this.vocabulary = all.vocabulary;
+    this.weights = all.weights;
     this.entries = all.entries;
     this.manyValues = all.manyValues;
     this.slips = all.slips;
@@ -336,6 +305,12 @@ public final class Lexicon {
             .map(Tokens::plain)
             .flatMap(s -> vocabulary.notDone(s).stream())
             .forEach(s -> add(s, new Meaning.NotDone(ref), false, true));
+      }
+      if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
+        // "how long do people wait", of a "waiting time".
+        withoutDateWord(column.label())
+            .filter(s -> !s.isEmpty() && !naming.isName(s))
+            .ifPresent(s -> add(s, meaning, true, true));
       }
       column.unit().ifPresent(this::addUnit);
       addValues(column, ref, values.of(ref), model.namesItsTable(ref));
@@ -651,10 +626,15 @@ public final class Lexicon {
         }
         words.add(typed[to]);
         if (skipped && !tied) {
-          apart(words, from, to + 1, APART, mentions);
+          apart(words, from, to + 1, weights.apart(), mentions);
         }
         if (words.size() == 2 && (!skipped || tied && areSingle(from, to, mentions))) {
-          apart(List.of(words.get(1), words.get(0)), from, to + 1, tied ? TIED : APART, mentions);
+          apart(
+              List.of(words.get(1), words.get(0)),
+              from,
+              to + 1,
+              tied ? weights.tied() : weights.apart(),
+              mentions);
         }
       }
     }
@@ -685,7 +665,8 @@ public final class Lexicon {
         int last = Math.min(typed.length - 1, done + FARTHEST_APART);
         for (int i = Math.max(0, done - FARTHEST_APART); i <= last; i++) {
           if (Math.abs(i - done) > 1 && stems.get(i).equals(name.thing())) {
-            mentions.add(new Mention(i, i + 1, name.metric(), DONE_APART, Mention.Found.INFLECTED));
+            mentions.add(
+                new Mention(i, i + 1, name.metric(), weights.doneApart(), Mention.Found.INFLECTED));
           }
         }
       }
@@ -727,7 +708,11 @@ public final class Lexicon {
       if (to - from > mention.to() - mention.from()) {
         mentions.add(
             new Mention(
-                from, to, mention.meaning(), mention.quality() * ECHO, Mention.Found.INFLECTED));
+                from,
+                to,
+                mention.meaning(),
+                mention.quality() * weights.echo(),
+                Mention.Found.INFLECTED));
       }
     }
   }
@@ -746,7 +731,7 @@ public final class Lexicon {
   }
 
   /** Words behind one that asks for words, such as "mentioning", may be just themselves. */
-  private static void plainWords(List<Token> tokens, boolean[] known, List<Mention> mentions) {
+  private void plainWords(List<Token> tokens, boolean[] known, List<Mention> mentions) {
     int first =
         mentions.stream()
             .filter(
@@ -759,7 +744,7 @@ public final class Lexicon {
     for (int i = first; i < tokens.size(); i++) {
       if (tokens.get(i).kind() == Token.Kind.WORD) {
         Meaning word = new Meaning.PlainWord(tokens.get(i).text(), known[i]);
-        double quality = known[i] ? KNOWN_PLAIN_WORD : PLAIN_WORD;
+        double quality = known[i] ? weights.knownPlainWord() : weights.plainWord();
         mentions.add(new Mention(i, i + 1, word, quality, Mention.Found.EXACT));
       }
     }
@@ -823,9 +808,13 @@ public final class Lexicon {
           boolean bareDigits =
               entry.meaning() instanceof Meaning.ValueName && token.kind() == Token.Kind.NUMBER;
           mention(entry, compact, singular, stems.toString(), from, to)
-              .map(m -> bareDigits ? m.weaker(BARE_DIGITS) : m)
-              .map(m -> other ? m.weaker(NOT_PREFERRED) : m)
-              .map(m -> ofLanguage && m.found() == Mention.Found.AKIN ? m.weaker(IDLE_AKIN) : m)
+              .map(m -> bareDigits ? m.weaker(weights.bareDigits()) : m)
+              .map(m -> other ? m.weaker(weights.notPreferred()) : m)
+              .map(
+                  m ->
+                      ofLanguage && m.found() == Mention.Found.AKIN
+                          ? m.weaker(weights.idleAkin())
+                          : m)
               .ifPresent(into::add);
         }
       }
@@ -869,21 +858,21 @@ public final class Lexicon {
       found = Mention.Found.EXACT;
     } else if (entry.singular().equals(singular)) {
       boolean value = entry.meaning() instanceof Meaning.ValueName;
-      quality = value ? INFLECTED_VALUE : INFLECTED;
+      quality = value ? weights.inflectedValue() : weights.inflected();
       found = Mention.Found.INFLECTED;
     } else if (entry.meaning() instanceof Meaning.FunctionWord
         || !entry.stems().equals(stems)
         || !vocabulary.mayBeForms(compact, entry.compact())) {
       return Optional.empty();
     } else {
-      quality = SAME_STEM;
+      quality = weights.sameStem();
       found = Mention.Found.INFLECTED;
     }
     if (entry.how() == Mention.Found.SHORTENED) {
-      quality *= SHORTENED;
+      quality *= weights.shortened();
       found = Mention.Found.SHORTENED;
     } else if (entry.how() == Mention.Found.AKIN) {
-      quality *= AKIN;
+      quality *= weights.akin();
       found = Mention.Found.AKIN;
     } else if (entry.how() == Mention.Found.OWN) {
       found = Mention.Found.OWN;

@@ -2,6 +2,7 @@ package org.ropebridge.reading;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -101,13 +102,13 @@ final class AboutReader {
 
   /** The frames whose words are all there, so that other questions are passed on quickly. */
   private List<AboutFrame> possible(List<Token> tokens) {
-    return frames.stream()
-        .filter(
-            f ->
-                f.words().stream()
-                    .filter(w -> !w.equals(AboutFrame.SLOT))
-                    .allMatch(w -> tokens.stream().anyMatch(t -> says(t, w))))
-        .toList();
+    Set<String> said = new HashSet<>();
+    for (Token token : tokens) {
+      said.add(token.plain());
+      said.add(drawnTogether(token));
+    }
+    said.add(AboutFrame.SLOT);
+    return frames.stream().filter(f -> said.containsAll(f.words())).toList();
   }
 
   private Optional<Understood> between(int start, int end, List<AboutFrame> possible, Asked asked) {
@@ -166,8 +167,11 @@ final class AboutReader {
   /** Whether a token is the word, also one that is drawn together: "what's". */
   private static boolean says(Token token, String word) {
     return token.plain().equals(word)
-        || word.indexOf('\'') > 0
-            && Tokens.plain(token.text()).replace('\u2019', '\'').equals(word);
+        || word.indexOf('\'') > 0 && drawnTogether(token).equals(word);
+  }
+
+  private static String drawnTogether(Token token) {
+    return Tokens.plain(token.text()).replace('\u2019', '\'');
   }
 
   // ---- what is asked

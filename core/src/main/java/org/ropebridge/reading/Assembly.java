@@ -30,18 +30,6 @@ import org.ropebridge.reading.rule.Scope;
 
 /** Puts the contributions of one sequence together into a plan. */
 final class Assembly {
-  /** People put "and" or a comma between measures, or they mean something else. */
-  private static final double MEASURES_NOT_JOINED = 0.4;
-
-  /** Nearly always something to count is named. */
-  private static final double ONLY_VALUES = 0.6;
-
-  /** A second time mostly makes the first one clearer. */
-  private static final double SECOND_TIME = 0.3;
-
-  /** A noun in a ranking is what is ranked. */
-  private static final double NOUN_NOT_RANKED = 0.4;
-
   private final Model model;
   private final LinkPaths paths;
   private final Scope scope;
@@ -354,7 +342,7 @@ final class Assembly {
     boolean another =
         !said.measures.isEmpty() || said.ranked.flatMap(Contribution.Ranked::by).isPresent();
     if (another && !joined) {
-      said.penalty += MEASURES_NOT_JOINED;
+      said.penalty += scope.weights().measuresNotJoined();
       said.unjoined = true;
     }
     more.forEach(said::addMeasure);
@@ -440,7 +428,7 @@ final class Assembly {
         filter instanceof Filter.InPeriod
             && last.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
     if (secondTime) {
-      said.penalty += SECOND_TIME;
+      said.penalty += scope.weights().secondTime();
       List<Filter> others = new ArrayList<>(last.filters());
       others.removeIf(Filter.InPeriod.class::isInstance);
       others.add(filter);
@@ -952,7 +940,7 @@ final class Assembly {
     }
     said.nouns.add(tables.get(0));
     said.assumptions.add(new Assumption.CountedFor(tables.get(0)));
-    said.penalty += ONLY_VALUES;
+    said.penalty += scope.weights().onlyValues();
     for (Filter filter : telling) {
       if (filter instanceof Filter.InValues in && in.values().size() > 1) {
         said.addGrouping(new Grouping.ByColumn(in.column()));
@@ -976,7 +964,7 @@ final class Assembly {
     }
     Contribution.Ranked ranking = said.ranked.get();
     if (ranking.what().isEmpty() && !said.nouns.isEmpty()) {
-      said.penalty += NOUN_NOT_RANKED;
+      said.penalty += scope.weights().nounNotRanked();
     }
     boolean within = ranking.what().isPresent() && said.within.isEmpty();
     if (within && said.groupings.size() == 1 && !said.groupings.contains(ranking.what().get())) {

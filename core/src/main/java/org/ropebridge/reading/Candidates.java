@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
@@ -25,22 +26,18 @@ import org.ropebridge.reading.rule.Scope;
 
 /** The plans that sequences could mean, weighed against each other. */
 final class Candidates {
-  private static final double STEP_ON_A_WAY = 0.033;
-  private static final double GUESSED_ROLE = 0.25;
-  private static final double THROUGH_OTHERS = 0.6;
-  private static final double GUESSED_BESIDE = 2;
-  private static final double SECOND_PERIOD = 0.5;
-
   private final Model model;
   private final LinkPaths paths;
   private final PeriodResolver periods;
   private final PlanCheck check;
+  private final Weights weights;
 
   Candidates(Scope scope, PlanCheck check) {
     this.model = scope.model();
     this.paths = scope.paths();
     this.periods = scope.periods();
     this.check = check;
+    this.weights = scope.weights();
   }
 
   /**
@@ -66,7 +63,12 @@ final class Candidates {
         for (String role : faults.get(0).roles()) {
           Plan withRole = WithRole.of(plan, faults.get(0).column().orElseThrow(), role);
           made.add(
-              candidate(sequence, withRole, assembled.get(), check.faults(withRole), GUESSED_ROLE));
+              candidate(
+                  sequence,
+                  withRole,
+                  assembled.get(),
+                  check.faults(withRole),
+                  weights.guessedRole()));
         }
       } else {
         made.add(candidate(sequence, plan, assembled.get(), faults, 0));
@@ -79,7 +81,7 @@ final class Candidates {
                             way.plan(),
                             assembled.get().assuming(way.assumption()),
                             check.faults(way.plan()),
-                            THROUGH_OTHERS)));
+                            weights.throughOthers())));
       }
       for (Candidate candidate : made) {
         best.merge(candidate.plan(), candidate, (a, b) -> a.score() >= b.score() ? a : b);
@@ -158,9 +160,9 @@ final class Candidates {
         sequence.score()
             - penalty
             - assembled.penalty()
-            - STEP_ON_A_WAY * steps(plan, faults)
-            - SECOND_PERIOD * secondPeriods(plan)
-            - (isGuessedBeside(sequence, assembled) ? GUESSED_BESIDE : 0);
+            - weights.stepOnAWay() * steps(plan, faults)
+            - weights.secondPeriod() * secondPeriods(plan)
+            - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
     String fault = faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
     return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
   }

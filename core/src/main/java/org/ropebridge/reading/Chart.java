@@ -13,6 +13,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.reading.rule.Grammar;
 import org.ropebridge.reading.rule.Match;
 import org.ropebridge.reading.rule.Scope;
@@ -24,13 +25,6 @@ import org.ropebridge.reading.rule.Slot;
  * tried only where its last part ends.
  */
 final class Chart {
-  private static final double CONTENT = 1.0;
-  private static final double FUNCTION = 0.5;
-
-  /** The author's own name for several words beats what their parts come to together. */
-  private static final double LONGER_NAME = 0.4;
-
-  private static final double LONGER_FUNCTION = 0.15;
   private static final String COLON = ":";
   private static final int MOST_EDGES = 6_000;
 
@@ -92,6 +86,11 @@ final class Chart {
     }
   }
 
+  /** What counts how much. */
+  Weights weights() {
+    return scope.weights();
+  }
+
   /** "by how people paid": what follows is no name of a breakdown. */
   private static boolean opensClause(Mention mention, List<Mention> mentions) {
     return mention.meaning().equals(new Meaning.FunctionWord(Role.HOW))
@@ -114,14 +113,16 @@ final class Chart {
   private double score(Mention mention) {
     int length = mention.to() - mention.from();
     if (mention.meaning() instanceof Meaning.FunctionWord) {
-      return mention.quality() * length * FUNCTION + LONGER_FUNCTION * (length - 1);
+      return mention.quality() * length * scope.weights().function()
+          + scope.weights().longerFunction() * (length - 1);
     }
     int content = length;
     while (content > 1 && smallWord[mention.from() + content - 1]) {
       content--;
     }
-    double covered = content * CONTENT + (length - content) * FUNCTION;
-    return mention.quality() * covered + LONGER_NAME * (content - 1);
+    double covered =
+        content * scope.weights().content() + (length - content) * scope.weights().function();
+    return mention.quality() * covered + scope.weights().longerName() * (content - 1);
   }
 
   private void fill(List<Mention> mentions, List<Brackets.Read> enclosed, int end) {
@@ -134,7 +135,15 @@ final class Chart {
               new Meaning.Enclosed(tokens.get(end - 1).text()),
               1,
               Mention.Found.EXACT);
-      agenda.add(new Edge(end - 1, end, read.part(), CONTENT, "", List.of(brackets), read.edges()));
+      agenda.add(
+          new Edge(
+              end - 1,
+              end,
+              read.part(),
+              scope.weights().content(),
+              "",
+              List.of(brackets),
+              read.edges()));
     }
     for (Mention mention : mentions) {
       agenda.add(
@@ -213,7 +222,7 @@ final class Chart {
         new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
     List<Boolean> plural = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     List<Boolean> participle = new ArrayList<>(java.util.Collections.nCopies(slots, false));
-    double score = pattern.rule().bonus();
+    double score = scope.weights().bonusOf(pattern.rule().name(), pattern.rule().bonus());
     List<Mention> mentions = new ArrayList<>();
     for (int i = 0; i < matched.length; i++) {
       parts.set(pattern.places()[i], Optional.of(matched[i].part()));

@@ -10,6 +10,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Reading.Choice;
 import org.ropebridge.reading.Reading.Explanation;
@@ -18,18 +19,18 @@ import org.ropebridge.reading.rule.Phrase;
 
 /** Settles which candidate a question means, or that it cannot be settled. */
 final class Chooser {
-  private static final double NEAR_TIE = 0.12;
-  private static final double LARGEST_UNREAD_SHARE = 0.34;
   private static final int MOST_CHOICES = 4;
 
   private final Restatement restatement;
   private final WordUses wordUses;
   private final Vocabulary vocabulary;
+  private final Weights weights;
 
-  Chooser(Restatement restatement, WordUses wordUses, Vocabulary vocabulary) {
+  Chooser(Restatement restatement, WordUses wordUses, Vocabulary vocabulary, Weights weights) {
     this.restatement = restatement;
     this.wordUses = wordUses;
     this.vocabulary = vocabulary;
+    this.weights = weights;
   }
 
   /**
@@ -94,10 +95,10 @@ final class Chooser {
   }
 
   /** The candidates that are about as good as one. */
-  private static List<Candidate> near(Candidate best, List<Candidate> candidates) {
+  private List<Candidate> near(Candidate best, List<Candidate> candidates) {
     return candidates.stream()
         .filter(Candidate::isSound)
-        .filter(c -> c.score() > best.score() - NEAR_TIE)
+        .filter(c -> c.score() > best.score() - weights.nearTie())
         .filter(c -> c.sequence().unread().size() == best.sequence().unread().size())
         .toList();
   }
@@ -146,7 +147,7 @@ final class Chooser {
     }
     Candidate best = winner.get();
     int content = contentWords(shown, tokens);
-    boolean tooMuchUnread = unread.size() > LARGEST_UNREAD_SHARE * content;
+    boolean tooMuchUnread = unread.size() > weights.largestUnreadShare() * content;
     boolean guessed =
         shown.isGuessed()
             || best.assumptions().stream()

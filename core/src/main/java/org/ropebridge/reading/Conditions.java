@@ -15,9 +15,6 @@ import org.ropebridge.reading.rule.Scope;
 
 /** Turns conditions that reach beyond a row into filters, kept groups, or what a plan is about. */
 final class Conditions {
-  /** "how many huts had callouts" counts the different huts of callouts, at the callouts' time. */
-  private static final double COUNTED_APART = 0.3;
-
   private final Collected said;
   private final Scope scope;
 
@@ -68,7 +65,7 @@ final class Conditions {
               && said.related.size() == 1
               && said.measures.equals(List.of(new Measure.RowCount(related.anchor())));
       if (sameAsDifferentRows) {
-        said.penalty += COUNTED_APART;
+        said.penalty += scope.weights().countedApart();
       }
       said.addFilter(
           new Filter.Having(

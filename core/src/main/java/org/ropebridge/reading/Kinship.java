@@ -4,7 +4,9 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.Column;
@@ -13,6 +15,7 @@ import org.ropebridge.model.Labels;
 import org.ropebridge.model.Link;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
+import org.ropebridge.plan.TimeUnit;
 
 /** What a model's columns are about by the words that they are called. */
 final class Kinship {
@@ -32,6 +35,28 @@ final class Kinship {
   /** Dates at which what a row stands for was over. */
   Set<ColumnRef> ends() {
     return called(vocabulary.endWords(), Column.Holds::isTemporal);
+  }
+
+  /** Numbers that are years: "publication year". */
+  Set<ColumnRef> years() {
+    Set<String> words = new LinkedHashSet<>();
+    vocabulary
+        .words()
+        .forEach(
+            (word, meanings) -> {
+              if (meanings.stream().anyMatch(Kinship::isYear)) {
+                words.add(word);
+              }
+            });
+    return called(words, holds -> holds == Column.Holds.NUMBER).stream()
+        .filter(c -> model.column(c).unit().isEmpty())
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  private static boolean isYear(Meaning meaning) {
+    return meaning instanceof Meaning.TimeUnitWord unit
+        && unit.grouping() == TimeUnit.YEAR
+        && !unit.adverb();
   }
 
   /** Columns of a kind with one of the words in a name. */

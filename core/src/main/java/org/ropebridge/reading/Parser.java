@@ -84,7 +84,7 @@ final class Parser {
                         ? !leadsToValue(i, sequence, tokens)
                         : items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
             .toList();
-    return sequence.withUnread(unread);
+    return sequence.withUnread(unread, scope.weights());
   }
 
   /** "paid in cash": what stands before a value and repeats a word of its column's name. */

@@ -14,6 +14,7 @@ import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.lexicon.Vocabulary;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.SampleQuestion;
@@ -61,9 +62,21 @@ public final class QuestionReader {
    * @param today the day that relative periods count from
    */
   public QuestionReader(Model model, ValueIndex values, LanguagePack language, LocalDate today) {
+    this(model, values, language, today, Weights.STANDARD);
+  }
+
+  /**
+   * Makes a reader with other weights than the standard ones, to see what they are worth.
+   *
+   * @param model what the person may see of the model
+   * @param values the values that the person may see
+   * @param today the day that relative periods count from
+   */
+  public QuestionReader(
+      Model model, ValueIndex values, LanguagePack language, LocalDate today, Weights weights) {
     LinkPaths paths = new LinkPaths(model);
     this.vocabulary = language.vocabulary();
-    this.lexicon = new Lexicon(model, values, vocabulary);
+    this.lexicon = new Lexicon(model, values, vocabulary, weights);
     this.respelling = new Respelling(lexicon);
     this.periods = new PeriodResolver(model, today);
     this.check = new PlanCheck(model, paths);
@@ -77,12 +90,14 @@ public final class QuestionReader {
             kinship.beginnings(),
             kinship.ends(),
             kinship.persons(),
+            kinship.years(),
             kinship.origins(),
             kinship.destinations(),
-            new Dimensions(vocabulary.dimensions()));
+            new Dimensions(vocabulary.dimensions()),
+            weights);
     this.parser = new Parser(lexicon, vocabulary, scope, check);
     this.candidates = new Candidates(scope, check);
-    this.chooser = new Chooser(restatement, new WordUses(model), vocabulary);
+    this.chooser = new Chooser(restatement, new WordUses(model), vocabulary, weights);
     this.samples = new LinkedHashMap<>();
     model.questions().stream()
         .filter(q -> q.agreed().isPresent() && q.means().isPresent())
@@ -177,7 +192,14 @@ public final class QuestionReader {
    * @param question any text
    */
   public Reading read(String question) {
-    return respelling.read(question, this::asTyped);
+    return respelling.read(question, q -> suggesting(asTyped(q)));
+  }
+
+  /** The reading with what the model covers instead, where it is not answered in full. */
+  private Reading suggesting(Reading reading) {
+    return reading.status() == Status.ANSWERED || reading.status() == Status.EXPLAINED
+        ? reading
+        : reading.withSuggestions(suggestions.near(reading.question()));
   }
 
   private Reading asTyped(String question) {
@@ -188,13 +210,9 @@ public final class QuestionReader {
       }
     }
     SampleQuestion sample = samples.get(SampleQuestions.key(question));
-    Reading reading =
-        sample == null
-            ? alike(question).orElseGet(() -> readPlainly(question))
-            : following(sample, question).orElseGet(() -> readPlainly(question));
-    return reading.status() == Status.ANSWERED || reading.status() == Status.EXPLAINED
-        ? reading
-        : reading.withSuggestions(suggestions.near(question));
+    return sample == null
+        ? alike(question).orElseGet(() -> readPlainly(question))
+        : following(sample, question).orElseGet(() -> readPlainly(question));
   }
 
   /**
@@ -212,9 +230,11 @@ public final class QuestionReader {
    * restatement; empty when it cannot be answered in full.
    *
    * @param before the plans of the questions before, the last one first; may be empty
+   * @param mayHaveSlips whether words may be mistyped, which takes several times as long
    */
-  public Optional<String> meaning(String question, List<Plan> before) {
-    Reading reading = read(question, before, false);
+  public Optional<String> meaning(String question, List<Plan> before, boolean mayHaveSlips) {
+    Reading reading =
+        mayHaveSlips ? read(question, before, false) : asTyped(question, before, false);
     return reading.status() == Status.ANSWERED ? reading.restatement() : Optional.empty();
   }
 
@@ -223,7 +243,7 @@ public final class QuestionReader {
   }
 
   private Reading asTyped(String question, List<Plan> before, boolean withChoices) {
-    Reading alone = asTyped(question);
+    Reading alone = withChoices ? suggesting(asTyped(question)) : asTyped(question);
     boolean readable = !before.isEmpty() && refusal(question).isEmpty() && alone.sql().isEmpty();
     boolean sample =
         alone.assumptions().stream().anyMatch(Assumption.FollowedSample.class::isInstance);

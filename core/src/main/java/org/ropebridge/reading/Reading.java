@@ -245,6 +245,11 @@ public record Reading(
     static final String KNOWN = "known";
     static final String SLIP = "slip";
 
+    /** Whether another word was read in its place. */
+    public boolean isSlip() {
+      return found.equals(SLIP);
+    }
+
     boolean isUnread() {
       return kind.equals(UNREAD);
     }

@@ -12,6 +12,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.reading.rule.Contribution;
 
 /**
@@ -29,23 +30,17 @@ record Sequence(
     List<Boolean> joined,
     double score) {
   private static final int KEPT = 24;
-  private static final double CUT = -0.1;
-  private static final double UNREAD = -1.5;
-  private static final double ECHOED = -0.3;
-  private static final double IDLE_PREPOSITION = -0.15;
 
   /** At the beginning these ask for something; without effect, another question is answered. */
   private static final Set<Role> ASKING = Set.of(Role.WHERE, Role.WHO);
 
-  /** "was any stay ...": the first word asks for yes or no, and hardly ever has no effect. */
-  private static final double IDLE_AUXILIARY = -0.6;
-
   /** The same with fewer words unread, which takes back what they cost. */
-  Sequence withUnread(List<Integer> left) {
+  Sequence withUnread(List<Integer> left, Weights weights) {
     int less = unread.size() - left.size();
     return less == 0
         ? this
-        : new Sequence(edges, idle, left, joined, score - less * (UNREAD - ECHOED));
+        : new Sequence(
+            edges, idle, left, joined, score - less * (weights.unread() - weights.echoed()));
   }
 
   /** The same without what only tells how a plan before is to be changed. */
@@ -158,10 +153,13 @@ record Sequence(
       List<Token> tokens,
       List<Mention> mentions,
       List<List<State>> at) {
+    Weights weights = chart.weights();
     for (Edge edge : chart.startingAt(i)) {
       if (edge.part() instanceof Contribution) {
         at.get(edge.to())
-            .add(new State(state, edge, null, -1, false, state.score() + edge.score() + CUT));
+            .add(
+                new State(
+                    state, edge, null, -1, false, state.score() + edge.score() + weights.cut()));
       }
     }
     boolean idle = tokens.get(i).kind() == Token.Kind.STOP;
@@ -178,7 +176,7 @@ record Sequence(
         boolean free = word.role().isFiller() || word.role() == Role.HAVE || word.role() == Role.BE;
         boolean asksWhether =
             i == 0 && word.role() == Role.BE && mayBe(mention, mentions, Set.of(Role.AUXILIARY));
-        double cost = free ? asksWhether ? IDLE_AUXILIARY : 0 : IDLE_PREPOSITION;
+        double cost = free ? asksWhether ? weights.idleAuxiliary() : 0 : weights.idlePreposition();
         at.get(mention.to())
             .add(
                 new State(
@@ -191,7 +189,7 @@ record Sequence(
       }
     }
     if (!idle) {
-      at.get(i + 1).add(new State(state, null, null, i, false, state.score() + UNREAD));
+      at.get(i + 1).add(new State(state, null, null, i, false, state.score() + weights.unread()));
     }
   }
 

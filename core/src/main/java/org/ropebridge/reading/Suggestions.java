@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.model.Metric;
@@ -21,8 +22,16 @@ final class Suggestions {
   private final LanguagePack language;
   private final Map<String, Set<String>> wordsByQuestion = new LinkedHashMap<>();
 
+  /** The stems of the language's own words, which say nothing of what is asked for. */
+  private final Set<String> ofLanguage;
+
   Suggestions(Model model, LanguagePack language, QuestionReader reader) {
     this.language = language;
+    this.ofLanguage =
+        language.vocabulary().words().keySet().stream()
+            .filter(word -> !word.contains(" "))
+            .map(language.vocabulary()::stem)
+            .collect(Collectors.toSet());
     for (SampleQuestion sample : model.questions()) {
       boolean agreed = sample.agreed().isPresent() && sample.means().isPresent();
       if (agreed && isAnswered(reader, sample.means().get())) {
@@ -48,15 +57,7 @@ final class Suggestions {
     Set<String> stems = new HashSet<>();
     Tokens.of(text, language.vocabulary().writing())
         .forEach(t -> stems.add(language.vocabulary().stem(t.plain())));
-    language
-        .vocabulary()
-        .words()
-        .forEach(
-            (word, meanings) -> {
-              if (!word.contains(" ")) {
-                stems.remove(language.vocabulary().stem(word));
-              }
-            });
+    stems.removeAll(ofLanguage);
     return stems;
   }
 

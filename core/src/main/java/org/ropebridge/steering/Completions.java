@@ -134,7 +134,7 @@ public final class Completions {
     if (text.length() > QuestionReader.LONGEST_QUESTION / 2) {
       return List.of();
     }
-    Found found = new Found(before);
+    Found found = new Found(before, hasSlips(reading));
     for (int start : wordStarts(text)) {
       String typed = Tokens.plain(text.substring(start));
       if (typed.isEmpty() || start == 0 && typed.length() < 2) {
@@ -152,15 +152,22 @@ public final class Completions {
     return found.all;
   }
 
+  /** Whether what stands there was only read with other words in place of some. */
+  private static boolean hasSlips(Reading reading) {
+    return reading.words().stream().anyMatch(Reading.WordUse::isSlip);
+  }
+
   /** Completions that are answered, one for each meaning. */
   private final class Found {
     private int read;
     private final List<Plan> before;
+    private final boolean hasSlips;
     private final List<Completion> all = new ArrayList<>();
     private final Set<String> meanings = new HashSet<>();
 
-    Found(List<Plan> before) {
+    Found(List<Plan> before, boolean hasSlips) {
       this.before = before;
+      this.hasSlips = hasSlips;
     }
 
     void take(Completion completion) {
@@ -168,7 +175,7 @@ public final class Completions {
         return;
       }
       read++;
-      Optional<String> meaning = reader.meaning(completion.question(), before);
+      Optional<String> meaning = reader.meaning(completion.question(), before, hasSlips);
       if (meaning.isPresent() && meanings.add(meaning.get())) {
         all.add(completion);
       }

@@ -14,7 +14,8 @@ import org.ropebridge.model.ColumnRef;
 
 class LexiconTest {
   private static final Lexicon LEXICON =
-      new Lexicon(DemoModel.MODEL, DemoModel.VALUES, LanguagePack.ENGLISH.vocabulary());
+      new Lexicon(
+          DemoModel.MODEL, DemoModel.VALUES, LanguagePack.ENGLISH.vocabulary(), Weights.STANDARD);
 
   private static List<Mention> mentions(String text) {
     return LEXICON.mentions(Tokens.of(text, Writing.POINTS));

@@ -153,6 +153,12 @@ class ThreadsOverHttpTest {
   void whatIsTypedIsReadAndCompleted() {
     JsonNode typing =
         asker.post("/api/models/huts/typing", Map.of("question", "revenue by v")).json();
+    JsonNode read =
+        asker
+            .post("/api/models/huts/typing?completions=false", Map.of("question", "revenue by v"))
+            .json();
+    assertEquals(0, read.path("completions").size());
+    assertEquals(typing.path("words"), read.path("words"));
     assertTrue(
         typing.path("completions").toString().contains("revenue by valley"), typing::toString);
     JsonNode first = ask(asker, "revenue by valley this year", Map.of());

@@ -18,7 +18,7 @@ final class MostDoneRule extends Rule {
             p ->
                 p instanceof Phrase.RankHead
                     || p instanceof Meaning.SuperlativeWord s && s.dimension().equals("amount")),
-        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Meaning.ColumnName),
         Slot.a(Phrase.Groupable.class));
   }
 
@@ -36,7 +36,12 @@ final class MostDoneRule extends Rule {
                     h.direction() == Contribution.Direction.BEST
                         || h.direction() == Contribution.Direction.WORST)
             .isPresent();
-    if (!match.isParticiple(1) || judged) {
+    Optional<String> rows =
+        match
+            .find(1, Meaning.RowNoun.class)
+            .map(Meaning.RowNoun::table)
+            .or(() -> Relations.rowsDone(match, 1, scope));
+    if (!match.isParticiple(1) || judged || rows.isEmpty()) {
       return;
     }
     out.accept(
@@ -46,6 +51,6 @@ final class MostDoneRule extends Rule {
             head.flatMap(Phrase.RankHead::count)
                 .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1),
             Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
-            Optional.of(new Measure.RowCount(match.get(1, Meaning.RowNoun.class).table()))));
+            Optional.of(new Measure.RowCount(rows.get()))));
   }
 }

@@ -3,10 +3,24 @@ package org.ropebridge.reading.rule;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.MeasureTables;
 
 /** What rules of presence and absence share. */
 final class Relations {
   private Relations() {}
+
+  /** The table of rows whose own date says, as a participle in a slot, that they were done. */
+  static Optional<String> rowsDone(Match match, int slot, Scope scope) {
+    ColumnRef date = match.get(slot, Meaning.ColumnName.class).column();
+    boolean main =
+        match.isParticiple(slot)
+            && scope.isTemporal(date)
+            && date.role().isEmpty()
+            && MeasureTables.date(date.table(), Optional.empty(), scope.model())
+                .equals(Optional.of(date));
+    return main ? Optional.of(date.table()) : Optional.empty();
+  }
 
   /**
    * The noun of slot 0 with, or without, rows of another.

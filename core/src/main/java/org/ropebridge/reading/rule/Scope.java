@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
@@ -22,9 +23,11 @@ import org.ropebridge.plan.PeriodResolver;
  * @param beginnings dates at which rows of a table began to be: births, openings
  * @param ends dates at which they were over: closings, departures
  * @param persons columns that hold people
+ * @param years number columns that hold years
  * @param origins roles, as {@code table.link}, from which something comes
  * @param destinations roles to which something goes
  * @param dimensions what units measure
+ * @param weights what counts how much
  */
 public record Scope(
     Model model,
@@ -33,13 +36,16 @@ public record Scope(
     Set<ColumnRef> beginnings,
     Set<ColumnRef> ends,
     Set<ColumnRef> persons,
+    Set<ColumnRef> years,
     Set<String> origins,
     Set<String> destinations,
-    Dimensions dimensions) {
+    Dimensions dimensions,
+    Weights weights) {
   public Scope {
     beginnings = inOrder(beginnings);
     ends = inOrder(ends);
     persons = inOrder(persons);
+    years = inOrder(years);
     origins = inOrder(origins);
     destinations = inOrder(destinations);
   }

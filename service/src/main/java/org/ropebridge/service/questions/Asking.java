@@ -367,8 +367,12 @@ public class Asking {
         .findFirst();
   }
 
-  /** How a question reads that is still being typed, and what it may become. */
-  TypingPart typing(Question question) {
+  /**
+   * How a question reads that is still being typed, and what it may become.
+   *
+   * @param withCompletions whether to look for what it may become
+   */
+  TypingPart typing(Question question, boolean withCompletions) {
     Engine engine = engines.of(question.model(), question.account().person());
     List<Plan> before = plans(engine, before(question));
     Reading reading = reader(engine, question).read(question.text(), before);
@@ -378,6 +382,6 @@ public class Asking {
         reading.words().stream().map(AnswerPart.WordPart::of).toList(),
         reading.unread(),
         reading.followUp().isPresent(),
-        engine.steering().completions().of(reading, before));
+        withCompletions ? engine.steering().completions().of(reading, before) : List.of());
   }
 }

@@ -1,6 +1,7 @@
 package org.ropebridge.service.questions;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -184,10 +186,17 @@ class QuestionController {
         model, question, current.get(), Optional.empty(), true, false, Optional.empty());
   }
 
-  @Operation(summary = "Read a question that is still being typed, and complete it")
+  @Operation(
+      summary = "Read a question that is still being typed, and complete it",
+      description = "Reading takes a millisecond; completions take ten times as long.")
   @PostMapping("/api/models/{model}/typing")
-  TypingPart typing(@PathVariable String model, @Valid @RequestBody QuestionRequest request) {
-    return asking.typing(request.question(model, current.get()));
+  TypingPart typing(
+      @PathVariable String model,
+      @Parameter(description = "Whether to say what the question may become")
+          @RequestParam(defaultValue = "true")
+          boolean completions,
+      @Valid @RequestBody QuestionRequest request) {
+    return asking.typing(request.question(model, current.get()), completions);
   }
 
   @Operation(summary = "Answer a question of a thread anew, over today's data")

@@ -1,0 +1,25 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+
+/** "books that were never borrowed" [no, or not] [what was done] -> rows at which none point */
+final class NeverDoneRule extends Rule {
+  NeverDoneRule() {
+    super(Slot.word(Role.NONE), Slot.a(Meaning.ColumnName.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.1;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Relations.rowsDone(match, 1, scope)
+        .ifPresent(table -> out.accept(new Contribution.RelatedApart(table, List.of(), true)));
+  }
+}
