@@ -609,7 +609,7 @@ public final class Lexicon {
       }
     }
     for (int from = 0; from < typed.length; from++) {
-      if (tokens.get(from).kind() != Token.Kind.WORD) {
+      if (tokens.get(from).kind() != Token.Kind.WORD || isWithinHow(from, mentions)) {
         continue;
       }
       List<String> words = new ArrayList<>(List.of(typed[from]));
@@ -638,6 +638,12 @@ public final class Lexicon {
         }
       }
     }
+  }
+
+  /** "how long do people stay" names no "long stay". */
+  private static boolean isWithinHow(int at, List<Mention> mentions) {
+    return mentions.stream()
+        .anyMatch(m -> m.meaning() instanceof Meaning.HowWord && m.from() <= at && at < m.to());
   }
 
   /** Whether neither place is within a name of several words. */

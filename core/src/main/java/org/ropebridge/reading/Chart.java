@@ -91,14 +91,23 @@ final class Chart {
     return scope.weights();
   }
 
-  /** "by how people paid": what follows is no name of a breakdown. */
+  /**
+   * "by how people paid": what follows is no name of a breakdown; "how many people": who is
+   * counted.
+   */
   private static boolean opensClause(Mention mention, List<Mention> mentions) {
-    return mention.meaning().equals(new Meaning.FunctionWord(Role.HOW))
+    return isBehind(Role.BY, Role.HOW, mention, mentions)
+        || isBehind(Role.COUNT, Role.EVERYONE, mention, mentions);
+  }
+
+  private static boolean isBehind(
+      Role first, Role second, Mention mention, List<Mention> mentions) {
+    return mention.meaning().equals(new Meaning.FunctionWord(second))
         && mentions.stream()
             .anyMatch(
                 m ->
                     m.to() == mention.from()
-                        && m.meaning().equals(new Meaning.FunctionWord(Role.BY)));
+                        && m.meaning().equals(new Meaning.FunctionWord(first)));
   }
 
   static boolean isFiller(Mention mention) {

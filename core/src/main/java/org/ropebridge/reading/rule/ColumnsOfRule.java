@@ -38,7 +38,9 @@ final class ColumnsOfRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(4, Meaning.RowNoun.class).table();
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
-    if (match.isParticiple(1)) {
+    boolean adjective =
+        !match.has(2) && columns.size() == 1 && scope.holds(columns.get(0), Column.Holds.YES_NO);
+    if (match.isParticiple(1) || adjective) {
       return;
     }
     boolean list = match.has(0) && !match.isWord(0, Role.WHICH);

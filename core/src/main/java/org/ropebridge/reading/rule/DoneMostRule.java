@@ -22,7 +22,7 @@ final class DoneMostRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 0.1;
   }
 
   @Override

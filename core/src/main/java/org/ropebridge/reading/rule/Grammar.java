@@ -171,6 +171,8 @@ public final class Grammar {
           new OtherTimeRule(),
           new EarlierWordRule(),
           new BeforeRule(),
+          new AmountOfColumnRule(),
+          new HowManyPeopleRule(),
           new NeverDoneRule(),
           new DoneMostRule(),
           new YearColumnRule(),

@@ -14,7 +14,7 @@ final class KeepTimesRule extends Rule {
   KeepTimesRule() {
     super(
         Slot.word(Role.HAVE, Role.PREPOSITION).maybe(),
-        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Meaning.ColumnName),
         Slot.a(Phrase.Comparing.class, c -> c.unit().isEmpty()),
         Slot.word(Role.TIMES));
   }
@@ -26,8 +26,12 @@ final class KeepTimesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Measure count = new Measure.RowCount(match.get(1, Meaning.RowNoun.class).table());
-    Keeps.compared(count, match.get(2, Phrase.Comparing.class), scope)
+    match
+        .find(1, Meaning.RowNoun.class)
+        .map(Meaning.RowNoun::table)
+        .or(() -> Relations.rowsDone(match, 1, scope))
+        .map(Measure.RowCount::new)
+        .flatMap(count -> Keeps.compared(count, match.get(2, Phrase.Comparing.class), scope))
         .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));
   }
 }

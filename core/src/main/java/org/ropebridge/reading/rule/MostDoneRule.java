@@ -13,6 +13,7 @@ import org.ropebridge.plan.Measure;
 final class MostDoneRule extends Rule {
   MostDoneRule() {
     super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(
             Part.class,
             p ->
@@ -29,7 +30,7 @@ final class MostDoneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Phrase.RankHead> head = match.find(0, Phrase.RankHead.class);
+    Optional<Phrase.RankHead> head = match.find(1, Phrase.RankHead.class);
     boolean judged =
         head.filter(
                 h ->
@@ -38,19 +39,19 @@ final class MostDoneRule extends Rule {
             .isPresent();
     Optional<String> rows =
         match
-            .find(1, Meaning.RowNoun.class)
+            .find(2, Meaning.RowNoun.class)
             .map(Meaning.RowNoun::table)
-            .or(() -> Relations.rowsDone(match, 1, scope));
-    if (!match.isParticiple(1) || judged || rows.isEmpty()) {
+            .or(() -> Relations.rowsDone(match, 2, scope));
+    int count = head.flatMap(Phrase.RankHead::count).orElse(Rankings.wanted(match, 0, 3));
+    if (!match.isParticiple(2) || judged || rows.isEmpty() || count < 1) {
       return;
     }
     out.accept(
         new Contribution.Ranked(
             head.map(Phrase.RankHead::direction)
-                .orElseGet(() -> Rankings.direction(match.get(0, Part.class))),
-            head.flatMap(Phrase.RankHead::count)
-                .orElse(match.isPlural(2) ? Contribution.Ranked.SEVERAL : 1),
-            Optional.of(match.get(2, Phrase.Groupable.class).grouping()),
+                .orElseGet(() -> Rankings.direction(match.get(1, Part.class))),
+            count,
+            Optional.of(match.get(3, Phrase.Groupable.class).grouping()),
             Optional.of(new Measure.RowCount(rows.get()))));
   }
 }

@@ -6,10 +6,15 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/** "books that were never borrowed" [no, or not] [what was done] -> rows at which none point */
+/**
+ * "books that were never borrowed" [no] [what was done] [its own noun] -> rows at which none point
+ */
 final class NeverDoneRule extends Rule {
   NeverDoneRule() {
-    super(Slot.word(Role.NONE), Slot.a(Meaning.ColumnName.class));
+    super(
+        Slot.word(Role.NONE),
+        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Meaning.RowNoun.class).maybe());
   }
 
   @Override
@@ -20,6 +25,8 @@ final class NeverDoneRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Relations.rowsDone(match, 1, scope)
+        .filter(
+            t -> match.find(2, Meaning.RowNoun.class).map(n -> n.table().equals(t)).orElse(true))
         .ifPresent(table -> out.accept(new Contribution.RelatedApart(table, List.of(), true)));
   }
 }

@@ -1,0 +1,62 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "how many people borrowed", "how many people stayed in July" [count] [people] [what they did] ->
+ * the different people of these rows
+ */
+final class HowManyPeopleRule extends Rule {
+  HowManyPeopleRule() {
+    super(
+        Slot.word(Role.COUNT),
+        Slot.word(Role.EVERYONE),
+        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Meaning.ColumnName));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Optional<String> rows =
+        match.isParticiple(2)
+            ? match
+                .find(2, Meaning.RowNoun.class)
+                .map(Meaning.RowNoun::table)
+                .or(() -> Relations.rowsDone(match, 2, scope))
+            : Optional.empty();
+    rows.ifPresent(
+        done -> {
+          List<String> people =
+              scope.persons().stream()
+                  .filter(scope.model()::namesItsTable)
+                  .map(ColumnRef::table)
+                  .filter(t -> t.equals(done) || isAlwaysBy(t, done, scope))
+                  .toList();
+          if (people.equals(List.of(done))) {
+            out.accept(Contribution.Measures.of(new Measure.RowCount(done)));
+          } else if (people.size() == 1) {
+            out.accept(
+                Contribution.Measures.of(
+                    new Measure.DistinctRows(people.get(0), done, Optional.empty())));
+          }
+        });
+  }
+
+  /** Whether each row is of one of the people: of guests, only some are members. */
+  private static boolean isAlwaysBy(String people, String done, Scope scope) {
+    List<LinkPaths.Way> ways = scope.paths().shortest(done, people, Optional.empty());
+    return ways.size() == 1 && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
+  }
+}
