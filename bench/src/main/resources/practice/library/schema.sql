@@ -3,7 +3,7 @@ create schema library;
 create function library.r(i bigint, salt text, n bigint) returns bigint language sql immutable as
   $$ select ('x' || substr(md5(i::text || salt), 1, 8))::bit(32)::bigint % n $$;
 create table library.branch (branch_id int primary key, name text not null, district text not null, opened date not null, seats int not null, step_free boolean not null);
-insert into library.branch values (1,'Mill Lane','Old Town','1931-04-11',120,true),(2,'Harbour Street','Harbour','1968-09-02',60,false),(3,'Northgate','Northgate','1994-05-20',80,true),(4,'Quarry Hill','Quarry Hill','2012-10-06',40,true);
+insert into library.branch values (1,'Mill Lane','Old Town','1931-04-11',120,true),(2,'Harbour Street','Harbour','1968-09-02',60,false),(3,'Northgate','North End','1994-05-20',80,true),(4,'Quarry Hill','Upper Quarry','2012-10-06',40,true);
 create table library.title (title_id int primary key, title text not null, author text not null, genre text not null, language text not null, published int not null, pages int not null);
 insert into library.title
 select i, (array['The Silent','A Distant','The Last','Under the','The Glass','Winter in the','The Paper'])[1+library.r(i,'t1',7)] || ' ' || (array['Harbour','Orchard','Lantern','Bridge','Garden','River','Clock','Island'])[1+library.r(i,'t2',8)] || ' ' || i,
@@ -20,7 +20,7 @@ create table library.reader (reader_id int primary key, name text not null, join
 insert into library.reader
 select i, (array['Anna','Bela','Cleo','Dario','Esme','Finn','Gita','Hanno'])[1+library.r(i,'rf',8)] || ' ' || (array['Ash','Birch','Cole','Drew','Elm','Ford'])[1+library.r(i,'rl',6)] || ' ' || i,
   date '2018-02-01' + library.r(i,'rj',2900)::int, case when library.r(i,'rn',12)=0 then null else date '1940-01-01' + library.r(i,'rb',29000)::int end,
-  case when library.r(i,'rd',9)=0 then null else (array['Old Town','Harbour','Northgate','Quarry Hill','Outer Ring'])[1+library.r(i,'rd2',5)] end,
+  case when library.r(i,'rd',9)=0 then null else (array['Old Town','Harbour','North End','Upper Quarry','Outer Ring'])[1+library.r(i,'rd2',5)] end,
   (array['A','A','C','S'])[1+library.r(i,'rc',4)], case when library.r(i,'re',5)=0 then null else 'm' || i || '@example.org' end
 from generate_series(1,500) i;
 create table library.loan (loan_id int primary key, copy_id int not null references library.copy, reader_id int not null references library.reader, branch_id int not null references library.branch, lent_on date not null, due_on date not null, returned_on date, renewals int not null, fine numeric(6,2) not null);

@@ -24,6 +24,7 @@ class QuestionBenchTest {
     "water, 0.95, 0.85, 0.05",
     "seeds, 0.97, 0.85, 0.05",
     "ferries, 0.90, 0.78, 0.07",
+    "library, 0.82, 0, 0",
   })
   void asManyAreRightAsBefore(String model, double developed, double heldBack, double wrongAtMost)
       throws SQLException {
@@ -41,6 +42,9 @@ class QuestionBenchTest {
                   });
     }
     assertTrue(share(parts.get("d"), Outcome.RIGHT) >= developed, wrong::toString);
+    if (!parts.containsKey("h")) {
+      return;
+    }
     assertTrue(share(parts.get("h"), Outcome.RIGHT) >= heldBack, parts.get("h")::toString);
     assertTrue(share(parts.get("h"), Outcome.WRONG) <= wrongAtMost, parts.get("h")::toString);
   }

@@ -26,7 +26,7 @@ class RoundTripTest {
   private static final int TOLD = 8;
 
   @ParameterizedTest
-  @ValueSource(strings = {"huts", "theatre", "water", "seeds", "ferries"})
+  @ValueSource(strings = {"huts", "theatre", "water", "seeds", "ferries", "library"})
   void aPlanInWordsIsReadAsThePlan(String model) throws SQLException {
     List<String> misses = new ArrayList<>();
     int missed = 0;
