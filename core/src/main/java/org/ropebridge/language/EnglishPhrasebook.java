@@ -17,12 +17,11 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.PeriodResolver;
-import org.ropebridge.plan.Phrasebook;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.TimeUnit;
 
 /** Restatements in English. */
-final class EnglishPhrasebook implements Phrasebook {
+final class EnglishPhrasebook extends CommonPhrases {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
   private static final DateTimeFormatter MONTH =
@@ -39,13 +38,6 @@ final class EnglishPhrasebook implements Phrasebook {
   @Override
   public String or(List<String> items) {
     return joined(items, " or ");
-  }
-
-  private static String joined(List<String> items, String last) {
-    int n = items.size();
-    return n == 1
-        ? items.get(0)
-        : String.join(", ", items.subList(0, n - 1)) + last + items.get(n - 1);
   }
 
   @Override
@@ -329,7 +321,7 @@ final class EnglishPhrasebook implements Phrasebook {
     boolean plain =
         name.matches("[\\p{L}\\p{M}]+([ '\u2019-][\\p{L}\\p{M}]+)*")
             && !name.toLowerCase(Locale.ROOT).matches("(.* )?(and|or|by|with)( .*)?");
-    return plain ? name : "\"" + name.replace("\"", "") + "\"";
+    return plain ? name : quoted(name);
   }
 
   @Override
@@ -341,16 +333,6 @@ final class EnglishPhrasebook implements Phrasebook {
   @Override
   public String portion(String measure, List<String> filters) {
     return "portion of " + narrowed(measure, filters);
-  }
-
-  @Override
-  public String narrowed(String measure, List<String> filters) {
-    return measure + " (" + String.join(", ", filters) + ")";
-  }
-
-  @Override
-  public String enclosed(String words) {
-    return "(" + words + ")";
   }
 
   @Override
@@ -438,14 +420,7 @@ final class EnglishPhrasebook implements Phrasebook {
 
   @Override
   public String byWords(String column, List<String> words) {
-    return "the words "
-        + or(words.stream().map(EnglishPhrasebook::quoted).toList())
-        + " in "
-        + column;
-  }
-
-  private static String quoted(String text) {
-    return "\"" + text.replace("\"", "") + "\"";
+    return "the words " + or(words.stream().map(CommonPhrases::quoted).toList()) + " in " + column;
   }
 
   @Override
@@ -477,11 +452,6 @@ final class EnglishPhrasebook implements Phrasebook {
   @Override
   public String among(String column, String plan, boolean negated) {
     return "for " + column + (negated ? " not among (" : " among (") + plan + ")";
-  }
-
-  @Override
-  public String via(String rows, String role) {
-    return rows + " via " + role;
   }
 
   @Override

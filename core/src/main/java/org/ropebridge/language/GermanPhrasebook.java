@@ -17,7 +17,6 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.PeriodResolver;
-import org.ropebridge.plan.Phrasebook;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.TimeUnit;
 
@@ -25,7 +24,7 @@ import org.ropebridge.plan.TimeUnit;
  * Restatements in German. They are built from parts whose gender is not known, so articles are left
  * out, as in headings.
  */
-final class GermanPhrasebook implements Phrasebook {
+final class GermanPhrasebook extends CommonPhrases {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d. MMMM yyyy", Locale.GERMAN);
   private static final DateTimeFormatter MONTH =
@@ -45,13 +44,6 @@ final class GermanPhrasebook implements Phrasebook {
   @Override
   public String or(List<String> items) {
     return joined(items, " oder ");
-  }
-
-  private static String joined(List<String> items, String last) {
-    int n = items.size();
-    return n == 1
-        ? items.get(0)
-        : String.join(", ", items.subList(0, n - 1)) + last + items.get(n - 1);
   }
 
   /** Only units of time are made plural; nouns of rows come with their plural from the author. */
@@ -386,16 +378,6 @@ final class GermanPhrasebook implements Phrasebook {
   }
 
   @Override
-  public String narrowed(String measure, List<String> filters) {
-    return measure + " (" + String.join(", ", filters) + ")";
-  }
-
-  @Override
-  public String enclosed(String words) {
-    return "(" + words + ")";
-  }
-
-  @Override
   public String arithmetic(
       Measure.Operator operator, String left, String right, BigDecimal factor) {
     return switch (operator) {
@@ -490,14 +472,7 @@ final class GermanPhrasebook implements Phrasebook {
 
   @Override
   public String byWords(String column, List<String> words) {
-    return "die Wörter "
-        + or(words.stream().map(GermanPhrasebook::quoted).toList())
-        + " in "
-        + column;
-  }
-
-  private static String quoted(String text) {
-    return "\"" + text.replace("\"", "") + "\"";
+    return "die Wörter " + or(words.stream().map(CommonPhrases::quoted).toList()) + " in " + column;
   }
 
   @Override
@@ -529,11 +504,6 @@ final class GermanPhrasebook implements Phrasebook {
   @Override
   public String among(String column, String plan, boolean negated) {
     return FOR + column + (negated ? " nicht aus den (" : " aus den (") + plan + ")";
-  }
-
-  @Override
-  public String via(String rows, String role) {
-    return rows + " via " + role;
   }
 
   @Override
