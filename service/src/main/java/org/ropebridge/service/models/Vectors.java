@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.ropebridge.language.LanguagePack;
 import org.ropebridge.model.Model;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.Reading;
@@ -41,8 +42,14 @@ class Vectors {
     return words -> known.get(words, this::computed);
   }
 
-  /** What proposes the meanings of unread words, as soon as it has learned the model's names. */
+  /**
+   * What proposes the meanings of unread words, as soon as it has learned the model's names.
+   * Vectors are of English words, so names in another language are never learned.
+   */
   CompletableFuture<Proposals> proposals(Model visible) {
+    if (LanguagePack.of(visible.languages()) != LanguagePack.ENGLISH) {
+      return new CompletableFuture<>();
+    }
     return CompletableFuture.supplyAsync(() -> new Proposals(visible, words()), background);
   }
 
