@@ -14,7 +14,7 @@ import org.ropebridge.reading.QuestionReader;
 /** The demo's model and values, for tests that need no database. */
 public final class DemoModel {
   public static final Model MODEL = model();
-  public static final ValueIndex VALUES = values();
+  public static final ValueIndex VALUES = values(MODEL);
   public static final QuestionReader READER =
       new QuestionReader(MODEL, VALUES, LanguagePack.ENGLISH, DemoData.TODAY);
 
@@ -28,10 +28,11 @@ public final class DemoModel {
     return result.model().orElseThrow();
   }
 
-  private static ValueIndex values() {
+  /** The values that the demo's warehouse has for a model's columns. */
+  static ValueIndex values(Model model) {
     Map<String, List<String>> texts = DemoValues.distinct(DemoData.Size.SMALL);
     return ValueIndex.load(
-        MODEL,
-        ref -> texts.getOrDefault(MODEL.table(ref.table()).from() + "." + ref.column(), List.of()));
+        model,
+        ref -> texts.getOrDefault(model.table(ref.table()).from() + "." + ref.column(), List.of()));
   }
 }

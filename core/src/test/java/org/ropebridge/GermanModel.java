@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.ropebridge.demo.DemoData;
-import org.ropebridge.demo.DemoValues;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Model;
@@ -19,7 +18,7 @@ import org.ropebridge.reading.QuestionReader;
 /** A part of the demo's warehouse, as an author describes it who writes German. */
 public final class GermanModel {
   public static final Model MODEL = model();
-  public static final ValueIndex VALUES = values();
+  public static final ValueIndex VALUES = DemoModel.values(MODEL);
   public static final QuestionReader READER =
       new QuestionReader(MODEL, VALUES, LanguagePack.of(MODEL.languages()), DemoData.TODAY);
 
@@ -49,12 +48,5 @@ public final class GermanModel {
           result.faults() + " " + ModelCheck.faults(model, result.places()));
     }
     return model;
-  }
-
-  private static ValueIndex values() {
-    Map<String, List<String>> texts = DemoValues.distinct(DemoData.Size.SMALL);
-    return ValueIndex.load(
-        MODEL,
-        ref -> texts.getOrDefault(MODEL.table(ref.table()).from() + "." + ref.column(), List.of()));
   }
 }

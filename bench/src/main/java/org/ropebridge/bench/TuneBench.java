@@ -12,6 +12,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.DoubleFunction;
+import java.util.stream.DoubleStream;
 import org.ropebridge.bench.QuestionBench.Outcome;
 import org.ropebridge.bench.QuestionBench.Question;
 import org.ropebridge.lexicon.Weights;
@@ -157,58 +159,41 @@ public final class TuneBench {
     heldBack("held back, after", weights);
   }
 
-  /** The weight at the value where most is read right; where it stands if nothing is gained. */
   private Weights weight(String name, Weights weights) {
     double now = weights.get(name);
-    int points = points(weights);
-    Weights best = weights;
-    int most = points;
-    StringBuilder tried = new StringBuilder();
-    for (double factor : OTHER_VALUES) {
-      Weights other = weights.with(name, now * factor);
-      int got = points(other);
-      tried.append(String.format(Locale.ROOT, " %.3g:%+d", now * factor, got - points));
-      if (got > most) {
-        most = got;
-        best = other;
-      }
-    }
-    System.out.printf(
-        Locale.ROOT,
-        "%-20s %7.3f %s %s%n",
-        name,
-        best.get(name),
-        best == weights ? "stays; " : "was " + now + ", " + (most - points) + " points more; ",
-        "at other values" + tried);
-    return best;
+    double[] others = DoubleStream.of(OTHER_VALUES).map(factor -> now * factor).toArray();
+    return best(name, now, others, weights, value -> weights.with(name, value));
   }
 
   private Weights bonus(String rule, Weights weights) {
     double now = weights.bonusOf(rule, byItself(rule));
+    double[] others = DoubleStream.of(OTHER_BONUSES).map(more -> now + more).toArray();
+    return best(rule, now, others, weights, value -> weights.withBonus(rule, value));
+  }
+
+  /** The weights with the value at which most is read right; as they are if nothing is gained. */
+  private Weights best(
+      String name, double now, double[] others, Weights weights, DoubleFunction<Weights> with) {
     int points = points(weights);
-    Weights best = weights;
+    double best = now;
     int most = points;
     StringBuilder tried = new StringBuilder();
-    for (double more : OTHER_BONUSES) {
-      Weights other = weights.withBonus(rule, now + more);
-      int got = points(other);
-      tried.append(String.format(Locale.ROOT, " %.2f:%+d", now + more, got - points));
+    for (double value : others) {
+      int got = points(with.apply(value));
+      tried.append(String.format(Locale.ROOT, " %.3g:%+d", value, got - points));
       if (got > most) {
         most = got;
-        best = other;
+        best = value;
       }
     }
-    if (best != weights) {
-      System.out.printf(
-          Locale.ROOT,
-          "%-24s %5.2f was %5.2f, %d points more;%s%n",
-          rule,
-          best.bonusOf(rule, now),
-          now,
-          most - points,
-          tried);
-    }
-    return best;
+    System.out.printf(
+        Locale.ROOT,
+        "%-24s %7.3f %s at other values%s%n",
+        name,
+        best,
+        most == points ? "stays;" : "was " + now + ", " + (most - points) + " points more;",
+        tried);
+    return most == points ? weights : with.apply(best);
   }
 
   private static List<String> ruleNames() {

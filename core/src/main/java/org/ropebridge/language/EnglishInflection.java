@@ -204,7 +204,6 @@ final class EnglishInflection {
     return doubled && "aeiou".indexOf(base.charAt(n - 1)) < 0 ? base.substring(0, n - 1) : base;
   }
 
-  /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
   /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
   static Optional<String> adjectiveOf(String noun) {
     List<String> may = new ArrayList<>();
@@ -259,6 +258,7 @@ final class EnglishInflection {
     return nouns;
   }
 
+  /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
   static Optional<String> verbOf(String noun) {
     if (noun.endsWith("llation") && noun.length() > 9) {
       return Optional.of(noun.substring(0, noun.length() - 6));

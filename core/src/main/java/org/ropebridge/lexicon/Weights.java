@@ -13,7 +13,7 @@ import org.snakeyaml.engine.v2.api.LoadSettings;
 
 /**
  * What counts how much for a reading. The standard weights are in {@code weights.yaml}, which also
- * says what each is for; {@code bench/run tune} finds them.
+ * says what each is for; {@code bench/run tune} looks for better ones.
  *
  * @param bonuses how much better a rule's combination is than its parts, by the rule's name, where
  *     that is other than the rule itself says
@@ -146,7 +146,7 @@ public record Weights(
                   .loadFromInputStream(in);
       written.forEach(
           (name, value) -> {
-            if (name.equals("bonuses")) {
+            if (name.equals(BONUSES)) {
               ((Map<?, ?>) value).forEach((rule, bonus) -> bonuses.put("" + rule, number(bonus)));
             } else {
               weights.put("" + name, number(value));

@@ -100,8 +100,8 @@ final class Chart {
         || isBehind(Role.COUNT, Role.EVERYONE, mention, mentions);
   }
 
-  private static boolean isBehind(
-      Role first, Role second, Mention mention, List<Mention> mentions) {
+  /** Whether the mention has the second task and stands right behind words with the first. */
+  static boolean isBehind(Role first, Role second, Mention mention, List<Mention> mentions) {
     return mention.meaning().equals(new Meaning.FunctionWord(second))
         && mentions.stream()
             .anyMatch(

@@ -146,16 +146,6 @@ record Sequence(
             m -> m.meaning() instanceof Meaning.FunctionWord word && roles.contains(word.role()));
   }
 
-  /** "how many people": who is counted cannot be left out. */
-  private static boolean isCounted(Mention mention, List<Mention> mentions) {
-    return mention.meaning().equals(new Meaning.FunctionWord(Role.EVERYONE))
-        && mentions.stream()
-            .anyMatch(
-                m ->
-                    m.to() == mention.from()
-                        && m.meaning().equals(new Meaning.FunctionWord(Role.COUNT)));
-  }
-
   private static void extend(
       State state,
       int i,
@@ -181,7 +171,8 @@ record Sequence(
           && mention.meaning() instanceof Meaning.FunctionWord word
           && word.role().mayStandAlone()
           && !(i == 0 && mayBe(mention, mentions, ASKING))
-          && !isCounted(mention, mentions)) {
+          // "how many people": who is counted cannot be left out.
+          && !Chart.isBehind(Role.COUNT, Role.EVERYONE, mention, mentions)) {
         idle = true;
         boolean and = word.role() == Role.AND || word.role() == Role.COMMA;
         boolean free = word.role().isFiller() || word.role() == Role.HAVE || word.role() == Role.BE;

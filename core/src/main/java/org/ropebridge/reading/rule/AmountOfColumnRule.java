@@ -7,7 +7,6 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "events with more than 50 attendees" [comparison] [number column] -> keeps rows whose number
@@ -39,10 +38,7 @@ final class AmountOfColumnRule extends Rule {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
     if (scope.holds(column, Column.Holds.NUMBER) && !isCalledByUnit(column, scope)) {
       Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
-      out.accept(
-          new Contribution.Narrowing(
-              new Filter.Compare(
-                  column, comparing.comparison(), comparing.low(), comparing.high())));
+      out.accept(new Contribution.Narrowing(comparing.of(column)));
     }
   }
 }

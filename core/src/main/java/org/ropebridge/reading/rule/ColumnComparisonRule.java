@@ -6,7 +6,6 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /** "altitude above 2000 m" [number column] [comparison] -> keeps rows whose number compares so */
 final class ColumnComparisonRule extends Rule {
@@ -29,10 +28,7 @@ final class ColumnComparisonRule extends Rule {
     boolean unitFits =
         comparing.unit().isEmpty() || comparing.unit().equals(scope.model().column(column).unit());
     if (scope.holds(column, Column.Holds.NUMBER) && unitFits) {
-      out.accept(
-          new Contribution.Narrowing(
-              new Filter.Compare(
-                  column, comparing.comparison(), comparing.low(), comparing.high())));
+      out.accept(new Contribution.Narrowing(comparing.of(column)));
     }
   }
 }

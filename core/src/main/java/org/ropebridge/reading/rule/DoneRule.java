@@ -1,12 +1,10 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
-import org.ropebridge.plan.MeasureTables;
 
 /**
  * "lots collected by each collector", "closed accounts" [date column, as a participle] -> rows for
@@ -28,11 +26,9 @@ final class DoneRule extends Rule {
     if (!match.isParticiple(0) || !scope.isTemporal(date) || date.role().isPresent()) {
       return;
     }
-    boolean main =
-        MeasureTables.date(date.table(), Optional.empty(), scope.model()).equals(Optional.of(date));
     out.accept(
-        main
-            ? new Contribution.Noun(date.table())
-            : new Contribution.Narrowing(new Filter.Missing(date, true), true));
+        Relations.rowsDone(match, 0, scope)
+            .<Part>map(Contribution.Noun::new)
+            .orElseGet(() -> new Contribution.Narrowing(new Filter.Missing(date, true), true)));
   }
 }

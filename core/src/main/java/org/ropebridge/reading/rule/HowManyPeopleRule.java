@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
@@ -16,10 +15,7 @@ import org.ropebridge.plan.Measure;
  */
 final class HowManyPeopleRule extends Rule {
   HowManyPeopleRule() {
-    super(
-        Slot.word(Role.COUNT),
-        Slot.word(Role.EVERYONE),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Meaning.ColumnName));
+    super(Slot.word(Role.COUNT), Slot.word(Role.EVERYONE), Slot.a(Part.class, Columns::isColumn));
   }
 
   @Override
@@ -30,12 +26,7 @@ final class HowManyPeopleRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Optional<String> rows =
-        match.isParticiple(2)
-            ? match
-                .find(2, Meaning.RowNoun.class)
-                .map(Meaning.RowNoun::table)
-                .or(() -> Relations.rowsDone(match, 2, scope))
-            : Optional.empty();
+        match.isParticiple(2) ? Relations.rowsNamed(match, 2, scope) : Optional.empty();
     rows.ifPresent(
         done -> {
           List<String> people =

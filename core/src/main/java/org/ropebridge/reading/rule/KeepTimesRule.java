@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
@@ -14,7 +13,7 @@ final class KeepTimesRule extends Rule {
   KeepTimesRule() {
     super(
         Slot.word(Role.HAVE, Role.PREPOSITION).maybe(),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Meaning.ColumnName),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.a(Phrase.Comparing.class, c -> c.unit().isEmpty()),
         Slot.word(Role.TIMES));
   }
@@ -26,10 +25,7 @@ final class KeepTimesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    match
-        .find(1, Meaning.RowNoun.class)
-        .map(Meaning.RowNoun::table)
-        .or(() -> Relations.rowsDone(match, 1, scope))
+    Relations.rowsNamed(match, 1, scope)
         .map(Measure.RowCount::new)
         .flatMap(count -> Keeps.compared(count, match.get(2, Phrase.Comparing.class), scope))
         .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));

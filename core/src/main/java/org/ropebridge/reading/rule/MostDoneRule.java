@@ -19,7 +19,7 @@ final class MostDoneRule extends Rule {
             p ->
                 p instanceof Phrase.RankHead
                     || p instanceof Meaning.SuperlativeWord s && s.dimension().equals("amount")),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Meaning.ColumnName),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.a(Phrase.Groupable.class));
   }
 
@@ -37,11 +37,7 @@ final class MostDoneRule extends Rule {
                     h.direction() == Contribution.Direction.BEST
                         || h.direction() == Contribution.Direction.WORST)
             .isPresent();
-    Optional<String> rows =
-        match
-            .find(2, Meaning.RowNoun.class)
-            .map(Meaning.RowNoun::table)
-            .or(() -> Relations.rowsDone(match, 2, scope));
+    Optional<String> rows = Relations.rowsNamed(match, 2, scope);
     int count = head.flatMap(Phrase.RankHead::count).orElse(Rankings.wanted(match, 0, 3));
     if (!match.isParticiple(2) || judged || rows.isEmpty() || count < 1) {
       return;

@@ -26,7 +26,12 @@ public sealed interface Phrase extends Part {
       BigDecimal low,
       Optional<BigDecimal> high,
       Optional<String> unit)
-      implements Phrase {}
+      implements Phrase {
+    /** Rows whose number in the column compares so. */
+    Filter of(ColumnRef column) {
+      return new Filter.Compare(column, comparison, low, high);
+    }
+  }
 
   /**
    * A stretch of time.

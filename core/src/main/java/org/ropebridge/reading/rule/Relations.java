@@ -10,6 +10,14 @@ import org.ropebridge.plan.MeasureTables;
 final class Relations {
   private Relations() {}
 
+  /** The table whose rows a slot names, by their noun or by what was done. */
+  static Optional<String> rowsNamed(Match match, int slot, Scope scope) {
+    return match
+        .find(slot, Meaning.RowNoun.class)
+        .map(Meaning.RowNoun::table)
+        .or(() -> rowsDone(match, slot, scope));
+  }
+
   /** The table of rows whose own date says, as a participle in a slot, that they were done. */
   static Optional<String> rowsDone(Match match, int slot, Scope scope) {
     ColumnRef date = match.get(slot, Meaning.ColumnName.class).column();

@@ -7,7 +7,6 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Condition;
-import org.ropebridge.plan.Filter;
 
 /**
  * "more than 30 minutes late" [comparison with unit] [condition on a column in that unit] -> the
@@ -44,10 +43,7 @@ final class SoMuchRule extends Rule {
                   .matcher(sql)
                   .find();
       if (onIt) {
-        out.accept(
-            new Contribution.Narrowing(
-                new Filter.Compare(
-                    column, comparing.comparison(), comparing.low(), comparing.high())));
+        out.accept(new Contribution.Narrowing(comparing.of(column)));
       }
     }
   }

@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "more than 3 nights": the unit says which column is meant [comparison with unit] -> keeps rows
@@ -21,10 +20,7 @@ final class UnitComparisonRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
     for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
-      out.accept(
-          new Contribution.Narrowing(
-              new Filter.Compare(
-                  column, comparing.comparison(), comparing.low(), comparing.high())));
+      out.accept(new Contribution.Narrowing(comparing.of(column)));
     }
   }
 }
