@@ -18,15 +18,16 @@ public record LanguagePack(
           new EnglishPhrasebook(),
           new EnglishIdentifiers());
 
-  /** Questions and restatements in German; names in warehouses are taken for English ones. */
-  public static final LanguagePack GERMAN =
-      new LanguagePack(
-          "de",
-          new GermanVocabulary(Sections.of("german")),
-          new GermanPhrasebook(),
-          new EnglishIdentifiers());
-
-  private static final List<LanguagePack> ALL = List.of(ENGLISH, GERMAN);
+  /** Questions and restatements in German; read from its files when a model asks for it. */
+  private static final class German {
+    /** Names in warehouses are taken for English ones. */
+    static final LanguagePack PACK =
+        new LanguagePack(
+            "de",
+            new GermanVocabulary(Sections.of("german")),
+            new GermanPhrasebook(),
+            new EnglishIdentifiers());
+  }
 
   /**
    * The pack of the first of the languages that has one; English if none has.
@@ -34,9 +35,13 @@ public record LanguagePack(
    * @param tags language tags in order of preference
    */
   public static LanguagePack of(List<String> tags) {
-    return tags.stream()
-        .flatMap(t -> ALL.stream().filter(p -> p.tag().equals(t)))
-        .findFirst()
-        .orElse(ENGLISH);
+    for (String tag : tags) {
+      if (tag.equals("en")) {
+        return ENGLISH;
+      } else if (tag.equals("de")) {
+        return German.PACK;
+      }
+    }
+    return ENGLISH;
   }
 }
