@@ -57,6 +57,7 @@ public final class PotteryModel {
             "model.yaml",
             "metrics.yaml",
             "tables/kilns.yaml",
+            "tables/reviews.yaml",
             "tables/firings.yaml",
             "tables/potters.yaml",
             "tables/pots.yaml")) {

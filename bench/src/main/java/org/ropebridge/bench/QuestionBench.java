@@ -251,7 +251,10 @@ public final class QuestionBench {
     List<List<Object>> rows =
         Rows.shown(run(query.text(), query.parameters()), reading.plan().get(), model);
     List<List<Object>> expected = run(question.expected(), List.of());
-    return SameRows.hold(expected, rows) ? Outcome.RIGHT : Outcome.WRONG;
+    boolean listed = reading.plan().get().listing().isPresent();
+    boolean same =
+        listed ? SameRows.holdListed(expected, rows) : SameRows.hold(expected, rows);
+    return same ? Outcome.RIGHT : Outcome.WRONG;
   }
 
   /** The rows of a plan. */

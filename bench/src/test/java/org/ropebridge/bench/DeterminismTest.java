@@ -14,7 +14,8 @@ import org.ropebridge.TestDatabase;
 /** The same question on the same model is the same plan and SQL, in any process and order. */
 class DeterminismTest {
   @ParameterizedTest
-  @ValueSource(strings = {"huts", "theatre", "water", "seeds", "ferries", "library"})
+  @ValueSource(
+      strings = {"huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works"})
   void anotherProcessInAnotherOrderReadsTheSame(String model)
       throws SQLException, IOException, InterruptedException {
     String here;

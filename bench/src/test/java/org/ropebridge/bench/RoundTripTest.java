@@ -26,7 +26,8 @@ class RoundTripTest {
   private static final int TOLD = 8;
 
   @ParameterizedTest
-  @ValueSource(strings = {"huts", "theatre", "water", "seeds", "ferries", "library"})
+  @ValueSource(
+      strings = {"huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works"})
   void aPlanInWordsIsReadAsThePlan(String model) throws SQLException {
     List<String> misses = new ArrayList<>();
     int missed = 0;

@@ -216,6 +216,10 @@ final class EnglishDictionary {
     return words.get("noun").contains(word);
   }
 
+  boolean isVerb(String word) {
+    return words.get("verb").contains(word);
+  }
+
   boolean isAdjective(String word) {
     return words.get("adj").contains(word);
   }
@@ -223,7 +227,7 @@ final class EnglishDictionary {
   /** The other forms of a plain word: plural, past and the like. */
   Set<String> forms(String word) {
     Set<String> forms = new LinkedHashSet<>(formsOf.getOrDefault(word, Set.of()));
-    boolean isVerb = words.get("verb").contains(word);
+    boolean isVerb = isVerb(word);
     if (isVerb || isNoun(word)) {
       forms.add(EnglishInflection.plural(word));
     }

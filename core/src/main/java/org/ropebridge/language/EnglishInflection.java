@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Singulars, plurals and stems of English words, in plain lower case. */
 final class EnglishInflection {
@@ -57,6 +58,8 @@ final class EnglishInflection {
           Map.entry("left", "leave"),
           Map.entry("paid", "pay"),
           Map.entry("sold", "sell"),
+          Map.entry("using", "use"),
+          Map.entry("owing", "owe"),
           Map.entry("spent", "spend"),
           Map.entry("built", "built"),
           Map.entry("held", "hold"),
@@ -127,6 +130,14 @@ final class EnglishInflection {
           Map.entry("tore", "tear"),
           Map.entry("torn", "tear"),
           Map.entry("bred", "breed"));
+
+  /** Verbs whose nouns are made without an ending. */
+  private static final Map<String, String> VERBS_OF_NOUNS =
+      Map.of(
+          "sale", "sell", "loan", "lend", "gift", "give", "loss", "lose", "flight", "fly", "growth",
+          "grow", "choice", "choose", "receipt", "receive", "theft", "steal");
+
+  private static final int SHORTEST_WITH_AGE = 6;
 
   private EnglishInflection() {}
 
@@ -258,9 +269,23 @@ final class EnglishInflection {
     return nouns;
   }
 
+  /** "stop" of "stopp", "leak", "us" of "use". */
+  private static Optional<String> verbWithin(String base) {
+    int n = base.length();
+    String single = base.charAt(n - 1) == base.charAt(n - 2) ? base.substring(0, n - 1) : base;
+    return Stream.of(single, base, base + "e")
+        .filter(EnglishDictionary.instance()::isVerb)
+        .findFirst();
+  }
+
   /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
   static Optional<String> verbOf(String noun) {
-    if (noun.endsWith("llation") && noun.length() > 9) {
+    String irregular = VERBS_OF_NOUNS.get(singular(noun));
+    if (irregular != null) {
+      return Optional.of(irregular);
+    } else if (noun.endsWith("age") && noun.length() > SHORTEST_WITH_AGE) {
+      return verbWithin(noun.substring(0, noun.length() - 3));
+    } else if (noun.endsWith("llation") && noun.length() > 9) {
       return Optional.of(noun.substring(0, noun.length() - 6));
     } else if (noun.endsWith("ation") && noun.length() > 7) {
       return Optional.of(noun.substring(0, noun.length() - 3) + "e");

@@ -55,7 +55,8 @@ final class Sections {
   /** All sections: those, and what else a pack writes down. */
   static final List<String> ALL =
       Stream.concat(
-              OF_WORDS.stream(), Stream.of("follow-ups", "about", "nouns", "units", "thesaurus"))
+              OF_WORDS.stream(),
+              Stream.of("follow-ups", "about", "nouns", "units", "thesaurus", "countries"))
           .toList();
 
   private static final String ALTERNATIVES = "alternatives";
@@ -67,6 +68,7 @@ final class Sections {
   private final Map<String, Set<String>> nouns = new LinkedHashMap<>();
   private final Map<String, List<String>> units = new LinkedHashMap<>();
   private final Map<String, Set<String>> dimensions = new LinkedHashMap<>();
+  private final Map<String, Set<String>> usualNames = new LinkedHashMap<>();
   private final List<Akin> akin = new ArrayList<>();
 
   private Sections(String language, Set<String> leftOut) {
@@ -85,14 +87,19 @@ final class Sections {
     }
     if (sections.contains("units")) {
       Map<String, Map<String, List<String>>> kinds = kinds("units");
+      kinds
+          .getOrDefault("usual names", Map.of())
+          .forEach((what, names) -> usualNames.put(what, new LinkedHashSet<>(names)));
       units.putAll(kinds.getOrDefault("units", Map.of()));
       kinds
           .getOrDefault("dimensions", Map.of())
           .forEach((what, names) -> dimensions.put(what, new LinkedHashSet<>(names)));
     }
-    if (sections.contains("thesaurus")) {
-      ((List<?>) load("thesaurus")).forEach(group -> akin.add(akin((String) group)));
-    }
+    Stream.of("thesaurus", "countries").filter(sections::contains).forEach(this::addAkin);
+  }
+
+  private void addAkin(String section) {
+    ((List<?>) load(section)).forEach(group -> akin.add(akin((String) group)));
   }
 
   private void addFrames(String kind, List<String> phrases) {
@@ -145,6 +152,11 @@ final class Sections {
   /** Names of units by what they measure. */
   Map<String, Set<String>> dimensions() {
     return dimensions;
+  }
+
+  /** What an amount of a dimension is called where nothing else is said of it. */
+  Map<String, Set<String>> usualNames() {
+    return usualNames;
   }
 
   /** Groups of words that people use for one another. */

@@ -70,6 +70,26 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Map<String, Set<String>> usualNames() {
+    return sections.usualNames();
+  }
+
+  @Override
+  public Set<String> ageWords() {
+    return sections.nouns("AGE");
+  }
+
+  @Override
+  public Set<String> workerWords() {
+    return sections.nouns("WORKER");
+  }
+
+  @Override
+  public Set<String> placeWords() {
+    return sections.nouns("PLACE");
+  }
+
+  @Override
   public Set<String> personWords() {
     return sections.nouns("PERSON");
   }

@@ -40,6 +40,8 @@ public record AboutFrame(Kind kind, List<String> words) {
     TABLES,
     /** How two tables hang together. */
     RELATION,
+    /** How two items differ, where the one minus the other says nothing. */
+    CONTRAST,
     /** How recent the data is, all of it or that of a table. */
     RECENCY
   }

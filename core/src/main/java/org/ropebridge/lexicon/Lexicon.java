@@ -40,8 +40,15 @@ public final class Lexicon {
   /** Values of larger columns are kept compactly, without shortened forms. */
   private static final int MOST_VALUES_IN_FULL = 20_000;
 
+  /** Shorter words of a value do not stand for it. */
+  private static final int SHORTEST_VALUE_WORD = 4;
+
   /** Most values of the same words that are looked at. */
   private static final int MOST_ALIKE = 32;
+
+  /** What stands before times, and is hardly ever meant as the name of a column. */
+  private static final Set<Role> BESIDE_TIMES =
+      Set.of(Role.SINCE, Role.BEFORE, Role.UNTIL, Role.AFTER, Role.FROM, Role.TO, Role.BETWEEN);
 
   /** How many words apart these may stand. */
   private static final int FARTHEST_APART = 5;
@@ -72,6 +79,12 @@ public final class Lexicon {
 
   /** The stems of the words that items go by. */
   private final Map<Meaning, Set<String>> nameWords;
+
+  /** What the last words of names mean that no other item has, by the word in the singular. */
+  private final Map<String, Meaning> heads;
+
+  /** Words of values of several words, while the lexicon is built; empty from then on. */
+  private final Map<String, Set<Meaning>> valueWords = new LinkedHashMap<>();
 
   /** Names of two words, while the lexicon is built; empty from then on. */
   private final List<TwoWords> twoWords = new ArrayList<>();
@@ -108,6 +121,7 @@ public final class Lexicon {
     this.units = new LinkedHashSet<>();
     this.doneTo = new HashMap<>();
     this.meanings = new HashMap<>();
+    this.heads = new HashMap<>();
     this.own = Set.of();
     this.ownEntries = Map.of();
     model.preferences().meanings().forEach((w, item) -> meanings.put(singular(w), item));
@@ -127,8 +141,12 @@ public final class Lexicon {
     for (Occasion occasion : model.occasions()) {
       add(occasion.name(), new Meaning.OccasionName(occasion.name()), false, true);
     }
+    addHeads();
+    addValueWords();
+    addPeople(model);
     vocabulary.akin().forEach(this::addAkin);
     twoWords.clear();
+    valueWords.clear();
     addMultiples();
   }
 
@@ -159,6 +177,7 @@ public final class Lexicon {
     this.units = all.units;
     this.doneTo = all.doneTo;
     this.meanings = all.meanings;
+    this.heads = all.heads;
     this.own = new HashSet<>();
     this.ownEntries = new HashMap<>();
     meantByOne.forEach(
@@ -181,6 +200,74 @@ public final class Lexicon {
     return new Lexicon(this, meantByOne);
   }
 
+  /** "the target", where the model has only a "sales target". */
+  private void addHeads() {
+    Map<String, Set<Meaning>> byHead = new LinkedHashMap<>();
+    for (TwoWords name : twoWords) {
+      byHead.computeIfAbsent(singular(name.last()), h -> new LinkedHashSet<>()).add(name.item());
+    }
+    byHead.forEach(
+        (head, items) -> {
+          items.removeIf(Meaning.ConditionName.class::isInstance);
+          List<Meaning> meant = firstKind(items);
+          boolean isOnly =
+              meant.size() == 1
+                  && !vocabulary.isParticiple(head)
+                  && isOnlyWith(vocabulary.stem(head), items, meant.get(0).getClass())
+                  && (meant.get(0) instanceof Meaning.ColumnName
+                      || items.stream().noneMatch(Meaning.ColumnName.class::isInstance));
+          if (isOnly && entries.getOrDefault(vocabulary.stem(head), List.of()).isEmpty()) {
+            add(head, meant.get(0), true, true);
+            heads.put(head, meant.get(0));
+          }
+        });
+  }
+
+  /** "diesel", where only one value of any column has that word: "diesel engine". */
+  private void addValueWords() {
+    valueWords.forEach(
+        (word, values) -> {
+          boolean known =
+              !entries.getOrDefault(vocabulary.stem(word), List.of()).isEmpty()
+                  || nameWords.values().stream().anyMatch(w -> w.contains(vocabulary.stem(word)));
+          if (values.size() == 1 && !known) {
+            add(word, values.iterator().next(), true, false);
+          }
+        });
+  }
+
+  /** "people", where those of the only table of people work here. */
+  private void addPeople(Model model) {
+    List<Table> peoples = model.tables().stream().filter(this::arePeople).toList();
+    if (peoples.size() == 1 && areWorkers(peoples.get(0))) {
+      Meaning noun = new Meaning.RowNoun(peoples.get(0).name());
+      vocabulary.words().entrySet().stream()
+          .filter(e -> e.getValue().contains(new Meaning.FunctionWord(Role.EVERYONE)))
+          .forEach(e -> add(e.getKey(), noun, Mention.Found.AKIN, false));
+    }
+  }
+
+  private boolean areWorkers(Table table) {
+    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+        .map(Tokens::plain)
+        .anyMatch(vocabulary.workerWords()::contains);
+  }
+
+  /** Whether the rows of a table are people. */
+  private boolean arePeople(Table table) {
+    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+        .map(Tokens::plain)
+        .map(n -> vocabulary.singular(n.substring(n.lastIndexOf(' ') + 1)))
+        .anyMatch(vocabulary.personWords()::contains);
+  }
+
+  /** Whether no other item of the kind has the word in its name. */
+  private boolean isOnlyWith(String stem, Set<Meaning> items, Class<?> kind) {
+    return nameWords.entrySet().stream()
+        .filter(e -> kind.isInstance(e.getKey()) && !items.contains(e.getKey()))
+        .noneMatch(e -> e.getValue().contains(stem));
+  }
+
   private String singular(String phrase) {
     return compact(singulars(words(phrase)));
   }
@@ -190,6 +277,11 @@ public final class Lexicon {
     Set<Meaning> meant = new LinkedHashSet<>();
     for (String phrase : group.names()) {
       itemsCalled(phrase).forEach(e -> meant.add(e.meaning()));
+    }
+    if (meant.isEmpty()) {
+      group.names().stream()
+          .flatMap(n -> Stream.ofNullable(heads.get(singular(n))))
+          .forEach(meant::add);
     }
     List<Meaning> items = firstKind(meant);
     Stream.concat(group.names().stream(), group.alsoSaid().stream())
@@ -236,6 +328,9 @@ public final class Lexicon {
             name -> {
               add(name, meaning, false, true);
               vocabulary.adjectiveOf(Tokens.plain(name)).ifPresent(a -> addQuality(a, meaning));
+              vocabulary
+                  .verbOf(Tokens.plain(name))
+                  .ifPresent(v -> add(v, meaning, Mention.Found.AKIN, true));
               addDoneTo(words(name), meaning);
             });
     metric.unit().ifPresent(this::addUnit);
@@ -272,7 +367,7 @@ public final class Lexicon {
     table.alsoCalled().forEach(s -> add(s, noun, false, true));
     String together = Labels.ofName(table.name());
     if (words(table.rowNoun()).containsAll(words(together))) {
-      add(together, noun, true, true);
+      add(together, inStock(table, together, model).orElse(noun), true, true);
     }
     vocabulary.verbOf(Tokens.plain(table.rowNoun())).ifPresent(v -> add(v, noun, true, true));
     for (Column column : table.columns()) {
@@ -282,8 +377,11 @@ public final class Lexicon {
       add(table.rowNoun() + " " + column.label(), meaning, false, true);
       // What the author calls "island" comes long before a column of that name with another label.
       String inFiles = Labels.ofName(column.name());
-      boolean ofAnother = naming.isName(inFiles) && !inFiles.equalsIgnoreCase(column.label());
-      add(inFiles, meaning, ofAnother ? Mention.Found.AKIN : Mention.Found.EXACT, true);
+      boolean labelled = !inFiles.equalsIgnoreCase(column.label());
+      if (!labelled || !hasTask(inFiles)) {
+        boolean ofAnother = naming.isName(inFiles) && labelled;
+        add(inFiles, meaning, ofAnother ? Mention.Found.AKIN : Mention.Found.EXACT, true);
+      }
       if (model.namesItsTable(ref)) {
         add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);
       }
@@ -295,7 +393,8 @@ public final class Lexicon {
             .forEach(s -> addDone(s, meaning));
       }
       if (column.holds().isTemporal()) {
-        Optional<String> event = withoutDateWord(column.label());
+        Optional<String> event =
+            withoutDateWord(column.label()).filter(s -> !isOwnNoun(s, table, column, model));
         event.ifPresent(s -> add(s, meaning, true, true));
         event
             .map(Tokens::plain)
@@ -315,6 +414,7 @@ public final class Lexicon {
       column.unit().ifPresent(this::addUnit);
       addValues(column, ref, values.of(ref), model.namesItsTable(ref));
     }
+    addAge(table, model, naming);
     for (Link link : table.links()) {
       if (naming.isNamed(link)) {
         Meaning role = new Meaning.RoleName(table.name() + "." + link.name(), link.to());
@@ -336,6 +436,73 @@ public final class Lexicon {
       condition.alsoCalled().forEach(s -> add(s, meaning, false, true));
       addDone(condition.label(), meaning);
     }
+  }
+
+  /** "age", of rows that tell by one date when they began to be, and that have no such number. */
+  private void addAge(Table table, Model model, Naming naming) {
+    boolean named =
+        model.namingColumn(table.name()).filter(c -> !c.column().equals(table.key())).isPresent();
+    List<Column> births =
+        table.columns().stream()
+            .filter(c -> c.holds().isTemporal())
+            .filter(
+                c ->
+                    Stream.concat(
+                            Stream.of(c.label(), Labels.ofName(c.name())), c.alsoCalled().stream())
+                        .flatMap(n -> words(n).stream())
+                        .anyMatch(vocabulary.lifeWords()::contains))
+            .toList();
+    for (String age : vocabulary.ageWords()) {
+      if (named
+          && births.size() == 1
+          && !naming.isName(age)
+          && !naming.isName(table.rowNoun() + " " + age)) {
+        Meaning meaning =
+            new Meaning.ColumnName(ColumnRef.of(table.name(), births.get(0).name() + Column.AGE));
+        if (age.equals(vocabulary.ageWords().iterator().next())) {
+          add(table.rowNoun() + " " + age, meaning, false, true);
+        }
+        // People have an age before things do.
+        add(age, meaning, arePeople(table) ? Mention.Found.SHORTENED : Mention.Found.AKIN, true);
+      }
+    }
+  }
+
+  /** "stock" is how much there is, of a table of "stock counts". */
+  private Optional<Meaning> inStock(Table table, String together, Model model) {
+    if (singular(table.rowNoun()).equals(singular(together))) {
+      return Optional.empty();
+    }
+    List<Metric> levels =
+        model.metrics().stream()
+            .filter(m -> m.table().equals(Optional.of(table.name())))
+            .filter(m -> m.acrossTime() == Metric.AcrossTime.LAST)
+            .filter(m -> words(m.label()).containsAll(words(together)))
+            .toList();
+    return levels.size() == 1
+        ? Optional.of(new Meaning.MetricName(levels.get(0).name()))
+        : Optional.empty();
+  }
+
+  /** Whether the language has a task for a word that is no noun: "since", "until". */
+  private boolean hasTask(String word) {
+    return vocabulary.words().getOrDefault(Tokens.plain(word), List.of()).stream()
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && BESIDE_TIMES.contains(w.role()));
+  }
+
+  /** "orders by month" are the rows; their "order time" is their date anyway. */
+  private boolean isOwnNoun(String event, Table table, Column column, Model model) {
+    Stream<String> ofMetrics =
+        model.metrics().stream()
+            .filter(m -> m.table().equals(Optional.of(table.name())))
+            .flatMap(m -> Stream.concat(Stream.of(m.label()), m.alsoCalled().stream()));
+    return table.mainDate().filter(column.name()::equals).isPresent()
+        && Stream.of(
+                Stream.of(table.rowNoun(), table.rowNounPlural()),
+                table.alsoCalled().stream(),
+                ofMetrics)
+            .flatMap(names -> names)
+            .anyMatch(noun -> singular(noun).equals(singular(event)));
   }
 
   /** "cancellations": rows that are called "cancelled". */
@@ -365,6 +532,9 @@ public final class Lexicon {
         add(value.stored(), meaning, false, false);
       }
     }
+    if (!areNames && stored.size() <= MOST_VALUES_FOR_SLIPS) {
+      collectWords(column, ref, stored);
+    }
     Map<String, Integer> lastWords = new HashMap<>();
     if (large) {
       addLarge(ref, stored);
@@ -388,6 +558,25 @@ public final class Lexicon {
                 add(shorter, meaning, true, forSlips);
               });
     }
+  }
+
+  private void collectWords(Column column, ColumnRef ref, List<String> stored) {
+    Map<String, String> names = new LinkedHashMap<>();
+    stored.forEach(s -> names.put(s, s));
+    column.values().forEach(v -> names.put(v.stored(), v.name()));
+    names.forEach(
+        (value, name) -> {
+          List<String> words = words(name);
+          if (words.size() > 1) {
+            words.stream()
+                .filter(w -> w.length() >= SHORTEST_VALUE_WORD)
+                .forEach(
+                    w ->
+                        valueWords
+                            .computeIfAbsent(w, k -> new LinkedHashSet<>())
+                            .add(new Meaning.ValueName(ref, value)));
+          }
+        });
   }
 
   private void addLarge(ColumnRef ref, List<String> stored) {
@@ -671,6 +860,9 @@ public final class Lexicon {
         int last = Math.min(typed.length - 1, done + FARTHEST_APART);
         for (int i = Math.max(0, done - FARTHEST_APART); i <= last; i++) {
           if (Math.abs(i - done) > 1 && stems.get(i).equals(name.thing())) {
+            int at = done;
+            mentions.removeIf(
+                m -> m.found() == Mention.Found.AKIN && m.from() <= at && at < m.to());
             mentions.add(
                 new Mention(i, i + 1, name.metric(), weights.doneApart(), Mention.Found.INFLECTED));
           }
@@ -789,7 +981,7 @@ public final class Lexicon {
                         e.meaning() instanceof Meaning.FunctionWord && e.compact().equals(compact));
         for (Entry entry : found) {
           boolean spaced =
-              entry.meaning() instanceof Meaning.UnitMultiple
+              (entry.meaning() instanceof Meaning.UnitMultiple || isOneWord(entry.meaning()))
                   && typed[from].length() == 1
                   && to > from + 1;
           // "stats" have a task of their own, and are no form of "status".
@@ -825,6 +1017,12 @@ public final class Lexicon {
         }
       }
     }
+  }
+
+  /** "619.6 g as" names no "gas". */
+  private static boolean isOneWord(Meaning meaning) {
+    return meaning instanceof Meaning.ValueName value
+        && value.stored().chars().allMatch(Character::isLetter);
   }
 
   /** "shows" are shows, where the model has them, and no "showings". */

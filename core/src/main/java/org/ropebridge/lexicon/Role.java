@@ -152,6 +152,33 @@ public enum Role {
   WHERE(true),
   /** "ratio", behind what it is made of. */
   RATIO_NOUN(false),
+
+  /** "cost" or "weigh" more than some. */
+  AMOUNTS_TO(false),
+
+  /** "nobody" had it. */
+  NOBODY(false),
+
+  /** "how old" something is. */
+  HOW_OLD(false),
+
+  /** "stay" or "work" somewhere, of people. */
+  STAYING(false),
+
+  /** "without" a value. */
+  LACKING(false),
+
+  /** "still open": not over. */
+  OPEN(false),
+
+  /** "with a" thing that not all have. */
+  WITH_A(false),
+
+  /** "missed" a target. */
+  MISSED(false),
+
+  /** "reached" a target. */
+  REACHED(false),
   END_OF(false),
   START_OF(false),
   /** In a follow-up, puts something on top: "add". */

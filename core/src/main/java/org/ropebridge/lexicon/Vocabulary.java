@@ -43,6 +43,9 @@ public interface Vocabulary {
   /** Names of units, in small letters, by what they measure: "length", "money". */
   Map<String, Set<String>> dimensions();
 
+  /** Names of what a unit's dimension mostly is, as "price" of money. */
+  Map<String, Set<String>> usualNames();
+
   /** The verb that a noun of an action is made from, if it is one: "inspect" of "inspection". */
   Optional<String> verbOf(String noun);
 
@@ -64,6 +67,9 @@ public interface Vocabulary {
   /** Words that name the date at which something began to be: "birth", "built". */
   Set<String> lifeWords();
 
+  /** Words for how many years ago something began to be: "age". */
+  Set<String> ageWords();
+
   /** Words that name the date at which something was over: "finished", "departure". */
   Set<String> endWords();
 
@@ -72,6 +78,12 @@ public interface Vocabulary {
 
   /** Words in names of a role that something goes to: "destination", "receiver". */
   Set<String> destinationWords();
+
+  /** Singular words for kinds of places, which "where" may ask for. */
+  Set<String> placeWords();
+
+  /** Singular words for people who work for an organisation. */
+  Set<String> workerWords();
 
   /** Singular words for people, which "who" may ask for. */
   Set<String> personWords();

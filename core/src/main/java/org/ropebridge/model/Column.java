@@ -2,6 +2,7 @@ package org.ropebridge.model;
 
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.model.expression.Functions;
 
 /**
  * A column, or a computed expression over columns of the same table.
@@ -32,10 +33,28 @@ public record Column(
   /** The time zone of a column whose values each state their own. */
   public static final String STATED = "stated";
 
+  /** What the name of a date ends with where its age is meant. */
+  public static final String AGE = "_age";
+
   public Column {
     alsoCalled = List.copyOf(alsoCalled);
     values = List.copyOf(values);
     order = List.copyOf(order);
+  }
+
+  /** How many whole years ago a date was, as a column of its own. */
+  Column ageOf(String rowNoun) {
+    return new Column(
+        name + AGE,
+        rowNoun + " age",
+        Holds.NUMBER,
+        Optional.of("years"),
+        Optional.of(AddsUp.AVERAGE),
+        List.of(),
+        List.of(),
+        List.of(),
+        Optional.of(Functions.YEARS_SINCE + "(" + name + ")"),
+        Optional.empty());
   }
 
   /** The same column by another label and other synonyms. */

@@ -47,8 +47,24 @@ public record Table(
     conditions = List.copyOf(conditions);
   }
 
+  /**
+   * The column of that name, also one that no file writes down: the age of a row's date in years,
+   * {@code born_age} of {@code born}.
+   */
   public Optional<Column> findColumn(String columnName) {
-    return columns.stream().filter(c -> c.name().equals(columnName)).findFirst();
+    return columns.stream()
+        .filter(c -> c.name().equals(columnName))
+        .findFirst()
+        .or(() -> age(columnName));
+  }
+
+  private Optional<Column> age(String columnName) {
+    return columnName.endsWith(Column.AGE)
+        ? columns.stream()
+            .filter(c -> columnName.equals(c.name() + Column.AGE) && c.holds().isTemporal())
+            .map(c -> c.ageOf(rowNoun))
+            .findFirst()
+        : Optional.empty();
   }
 
   /**

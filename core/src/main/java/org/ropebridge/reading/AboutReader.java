@@ -19,6 +19,7 @@ import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
@@ -191,6 +192,7 @@ final class AboutReader {
           case COVERAGE -> Optional.of(new About.Coverage());
           case METRICS -> Optional.of(new About.Metrics());
           case TABLES -> Optional.of(new About.Tables());
+          case CONTRAST -> contrast(named.get(0), named.get(1));
           case RELATION -> relation(named.get(0), named.get(1));
           case RECENCY -> Optional.empty();
         };
@@ -230,6 +232,26 @@ final class AboutReader {
         || meaning instanceof Meaning.ValueName
         || meaning instanceof Meaning.SeasonName
         || meaning instanceof Meaning.OccasionName;
+  }
+
+  /** What both are, unless the question is how much lies between them. */
+  private Optional<About> contrast(List<Meaning> one, List<Meaning> other) {
+    boolean numbers = one.stream().anyMatch(a -> other.stream().anyMatch(b -> areAlike(a, b)));
+    return numbers || one.equals(other)
+        ? Optional.empty()
+        : Optional.of(new About.Sense(Stream.concat(one.stream(), other.stream()).toList()));
+  }
+
+  /** Two metrics in one unit, or two values of one column. */
+  private boolean areAlike(Meaning one, Meaning other) {
+    if (one instanceof Meaning.MetricName a && other instanceof Meaning.MetricName b) {
+      Metric first = model.metric(a.metric());
+      Metric second = model.metric(b.metric());
+      return first.shownAs() == second.shownAs() && first.unit().equals(second.unit());
+    }
+    return one instanceof Meaning.ValueName a
+        && other instanceof Meaning.ValueName b
+        && a.column().equals(b.column());
   }
 
   private Optional<About> relation(List<Meaning> one, List<Meaning> other) {

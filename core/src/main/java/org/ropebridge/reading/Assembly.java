@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.ropebridge.lexicon.Contrast;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Way;
@@ -39,6 +40,9 @@ final class Assembly {
   private final Optional<Before> before;
 
   private boolean afterMeasure;
+
+  /** The noun right before, which may be counted beside what follows. */
+  private Optional<String> nounBefore = Optional.empty();
 
   private Assembly(Scope scope, Optional<Before> before) {
     this.scope = scope;
@@ -98,6 +102,15 @@ final class Assembly {
   }
 
   private boolean take(Contribution contribution, boolean joined) {
+    boolean counts = contribution instanceof Contribution.Measures && joined;
+    if (counts && nounBefore.isPresent() && said.measures.isEmpty()) {
+      // "stays and revenue by channel": how many stays, as well.
+      said.addMeasure(new Measure.RowCount(nounBefore.get()));
+    }
+    nounBefore =
+        contribution instanceof Contribution.Noun noun
+            ? Optional.of(noun.table())
+            : Optional.empty();
     boolean taken = add(contribution, joined);
     boolean joinedNoun = contribution instanceof Contribution.Noun && joined && afterMeasure;
     afterMeasure = contribution instanceof Contribution.Measures || joinedNoun;
@@ -122,6 +135,8 @@ final class Assembly {
       if (narrowing.anyYear()) {
         said.anyYear.add(narrowing.filter());
       }
+    } else if (contribution instanceof Contribution.Together more) {
+      return more.parts().stream().allMatch(p -> add(p, joined));
     } else if (contribution instanceof Contribution.Noun noun) {
       noun(noun.table(), joined);
     } else if (contribution instanceof Contribution.Ranked more) {
@@ -242,7 +257,13 @@ final class Assembly {
     } else if (contribution instanceof Contribution.RelatedApart more) {
       Optional<String> anchor = anchorOf(more.table());
       anchor.ifPresent(
-          a -> relate(new Contribution.Related(a, more.table(), more.filters(), more.negated())));
+          a ->
+              relate(
+                  new Contribution.Related(
+                      a,
+                      scope.pointing(more.table(), a).orElse(more.table()),
+                      more.filters(),
+                      more.negated())));
       return anchor.isPresent();
     } else if (contribution instanceof Contribution.RelatedBoth more) {
       relate(more.first());
@@ -289,8 +310,12 @@ final class Assembly {
         .forEach(m -> candidates.add(((Measure.RowCount) m).table()));
     before.ifPresent(b -> candidates.addAll(shownBy(b.plan())));
     return candidates.stream()
-        .filter(a -> !a.equals(table) && paths.shortest(table, a, Optional.empty()).size() == 1)
+        .filter(a -> scope.pointing(table, a).filter(p -> isOneWay(p, a)).isPresent())
         .findFirst();
+  }
+
+  private boolean isOneWay(String from, String to) {
+    return paths.shortest(from, to, Optional.empty()).size() == 1;
   }
 
   /** The tables whose rows a plan names or counts. */
@@ -873,6 +898,13 @@ final class Assembly {
     }
   }
 
+  /** "lowest occupancy by hut": the one of what it is broken down by. */
+  private boolean rankedByBreakdown() {
+    return said.subjects.isEmpty()
+        && said.groupings.size() == 1
+        && !(said.extremes.get(0).by() instanceof Measure.RowCount);
+  }
+
   /**
    * Brings together what stood apart: "which hut in Ossel had the most callouts", "top ten huts in
    * Ossel by revenue", "how many cancelled stays".
@@ -880,12 +912,15 @@ final class Assembly {
   private boolean joinParts() {
     if (said.extremes.size() > 1
         || said.subjects.size() > 1
-        || said.extremes.size() > said.subjects.size()
+        || said.extremes.size() > said.subjects.size() && !rankedByBreakdown()
         || said.rankMeasures.size() > 1) {
       return false;
     }
     if (!said.extremes.isEmpty()) {
-      Contribution.Subject subject = said.subjects.get(0);
+      Contribution.Subject subject =
+          said.subjects.isEmpty()
+              ? new Contribution.Subject(said.groupings.get(0), false)
+              : said.subjects.get(0);
       Contribution.Extreme extreme = said.extremes.get(0);
       if (said.ranked.isPresent()) {
         return false;
@@ -981,7 +1016,7 @@ final class Assembly {
         by = Optional.of(said.measures.get(0));
       } else if (said.measures.isEmpty() && countsNoun(ranking)) {
         by = Optional.of(new Measure.RowCount(said.nouns.get(0)));
-      } else if (said.measures.isEmpty()) {
+      } else if (said.measures.isEmpty() && said.groupings.stream().noneMatch(this::isAmount)) {
         by = model.preferences().topBy().map(Measure.MetricValue::new);
         by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
       }
@@ -996,6 +1031,12 @@ final class Assembly {
       said.measures.add(0, by);
     }
     return true;
+  }
+
+  /** "top 3 products by pieces sold": what adds up ranks, and splits nothing. */
+  private boolean isAmount(Grouping grouping) {
+    return grouping instanceof Grouping.ByColumn by
+        && model.column(by.column()).addsUp().equals(Optional.of(Column.AddsUp.SUM));
   }
 
   /** "top cause of leaks": what is ranked is ranked by how many of the noun it has. */

@@ -84,12 +84,32 @@ final class Candidates {
                             weights.throughOthers())));
       }
       for (Candidate candidate : made) {
-        best.merge(candidate.plan(), candidate, (a, b) -> a.score() >= b.score() ? a : b);
+        best.merge(
+            onMainDates(candidate.plan()), candidate, (a, b) -> a.score() >= b.score() ? a : b);
       }
     }
     return best.values().stream()
         .sorted(Comparator.comparingDouble(Candidate::score).reversed())
         .toList();
+  }
+
+  /** The same plan with no date named where it is the one that is meant anyway. */
+  private Plan onMainDates(Plan plan) {
+    Set<String> tables = MeasureTables.of(plan, model);
+    return plan.withFilters(
+        plan.filters().stream()
+            .map(
+                f ->
+                    f instanceof Filter.InPeriod in
+                            && in.date().filter(d -> isMain(d, tables)).isPresent()
+                        ? new Filter.InPeriod(in.period(), Optional.empty(), in.negated())
+                        : f)
+            .toList());
+  }
+
+  private boolean isMain(ColumnRef date, Set<String> tables) {
+    return tables.equals(Set.of(date.table()))
+        && MeasureTables.date(date.table(), Optional.empty(), model).equals(Optional.of(date));
   }
 
   /** Whether a word that the model lacks adds a number to one that it has. */
@@ -107,7 +127,12 @@ final class Candidates {
    */
   private Optional<Through> through(Plan plan, List<PlanCheck.Fault> faults) {
     boolean counts =
-        faults.stream().anyMatch(f -> f.kind() == PlanCheck.Kind.NOT_REACHABLE)
+        faults.stream()
+                .anyMatch(
+                    f ->
+                        f.kind() == PlanCheck.Kind.NOT_REACHABLE
+                            || f.kind() == PlanCheck.Kind.NO_DATE)
+            && plan.filters().stream().noneMatch(Candidates::isOnNamedDate)
             && plan.measures().size() == 1
             && plan.ranking().isEmpty()
             && plan.measures().get(0) instanceof Measure.RowCount;
@@ -130,6 +155,11 @@ final class Candidates {
       }
     }
     return nearest(ways);
+  }
+
+  /** "machines older than 10 years" are none with batches by people of that age. */
+  private static boolean isOnNamedDate(Filter filter) {
+    return filter instanceof Filter.InPeriod in && in.date().isPresent();
   }
 
   /** The only way; of several the one whose rows point at what the others point at. */

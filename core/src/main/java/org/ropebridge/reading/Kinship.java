@@ -79,6 +79,31 @@ final class Kinship {
                             .anyMatch(this::isPerson)));
   }
 
+  /** Names of tables whose rows are people who work here. */
+  Set<ColumnRef> workers() {
+    return columns(
+        (table, column) ->
+            model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+                && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+                    .map(Tokens::plain)
+                    .anyMatch(vocabulary.workerWords()::contains));
+  }
+
+  /** Columns that hold places, and names of tables whose rows are places. */
+  Set<ColumnRef> places() {
+    return columns(
+        (table, column) ->
+            column.holds() == Column.Holds.CATEGORY
+                && (names(column).anyMatch(this::isPlace)
+                    || model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+                        && isPlace(Tokens.plain(table.rowNoun()))));
+  }
+
+  /** "home region". */
+  private boolean isPlace(String name) {
+    return vocabulary.placeWords().contains(name.substring(name.lastIndexOf(' ') + 1));
+  }
+
   /** Roles, as {@code table.link}, from which something comes, beside one to which it goes. */
   Set<String> origins() {
     return roles(vocabulary.originWords(), vocabulary.destinationWords());

@@ -70,7 +70,8 @@ final class Listings {
             && !said.filters.isEmpty()
             && scope
                 .namingColumn(distinct.get(0))
-                .filter(c -> scope.holds(c, Column.Holds.CATEGORY))
+                .filter(
+                    c -> scope.holds(c, Column.Holds.CATEGORY) || scope.holds(c, Column.Holds.TEXT))
                 .isPresent();
     boolean wanted =
         named

@@ -80,7 +80,7 @@ final class Parser {
         sequence.unread().stream()
             .filter(
                 i ->
-                    isKnown(i, mentions)
+                    isNamed(i, mentions)
                         ? !leadsToValue(i, sequence, tokens)
                         : items.stream().noneMatch(m -> lexicon.isNameWord(tokens.get(i), m)))
             .toList();
@@ -109,6 +109,11 @@ final class Parser {
             && subject.what() instanceof Grouping.ByColumn by
         ? Optional.of(new Meaning.ColumnName(by.column()))
         : Optional.empty();
+  }
+
+  /** Whether the token has a meaning of its own, not only as another word for one. */
+  private static boolean isNamed(int token, List<Mention> mentions) {
+    return isKnown(token, mentions.stream().filter(m -> m.found() != Mention.Found.AKIN).toList());
   }
 
   /** Whether the model or the language knows the token. */

@@ -91,9 +91,11 @@ public final class QuestionReader {
             kinship.ends(),
             kinship.persons(),
             kinship.years(),
+            kinship.places(),
+            kinship.workers(),
             kinship.origins(),
             kinship.destinations(),
-            new Dimensions(vocabulary.dimensions()),
+            new Dimensions(vocabulary.dimensions(), vocabulary.usualNames()),
             weights);
     this.parser = new Parser(lexicon, vocabulary, scope, check);
     this.candidates = new Candidates(scope, check);

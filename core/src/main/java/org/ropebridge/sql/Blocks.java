@@ -435,7 +435,8 @@ final class Blocks {
     if (metric.table().isEmpty()) {
       return new ExpressionTranslator(
               n -> metric(ground.model().metric(n), narrowing, shift, leaves),
-              ground.access().person())
+              ground.access().person(),
+              ground.periods().today())
           .field(ExpressionParser.parse(metric.sql()));
     }
     boolean lastOnly = metric.acrossTime() == Metric.AcrossTime.LAST;

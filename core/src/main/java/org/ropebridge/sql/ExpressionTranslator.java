@@ -2,6 +2,7 @@ package org.ropebridge.sql;
 
 import static org.jooq.impl.DSL.keyword;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,17 +20,23 @@ import org.ropebridge.model.expression.Functions;
  * is zero, and never cuts off decimals.
  */
 final class ExpressionTranslator {
+  /** Places of years and months in a day that is written as a number, 20261018. */
+  private static final int YEAR = 10_000;
+
+  private static final int MONTH = 100;
   private final Function<String, Field<?>> names;
   private final Person person;
+  private final LocalDate today;
   private final Optional<Condition> only;
 
   /**
    * Makes a translator.
    *
    * @param names what each name of the expression stands for
+   * @param today the day up to which years are counted
    */
-  ExpressionTranslator(Function<String, Field<?>> names, Person person) {
-    this(names, person, Optional.empty());
+  ExpressionTranslator(Function<String, Field<?>> names, Person person, LocalDate today) {
+    this(names, person, today, Optional.empty());
   }
 
   /**
@@ -37,9 +44,11 @@ final class ExpressionTranslator {
    *
    * @param only the rows that aggregates count; all when empty
    */
-  ExpressionTranslator(Function<String, Field<?>> names, Person person, Optional<Condition> only) {
+  ExpressionTranslator(
+      Function<String, Field<?>> names, Person person, LocalDate today, Optional<Condition> only) {
     this.names = names;
     this.person = person;
+    this.today = today;
     this.only = only;
   }
 
@@ -148,6 +157,9 @@ final class ExpressionTranslator {
   }
 
   private Field<?> call(Expression.Call call) {
+    if (call.function().equals(Functions.YEARS_SINCE)) {
+      return yearsSince(field(call.arguments().get(0)));
+    }
     List<Field<?>> arguments = new ArrayList<>();
     for (Expression argument : call.arguments()) {
       arguments.add(argument instanceof Expression.Star ? DSL.field("*") : field(argument));
@@ -171,6 +183,15 @@ final class ExpressionTranslator {
     return counted.isPresent()
         ? DSL.field("{0} filter (where {1})", Object.class, result, counted.get())
         : result;
+  }
+
+  /** Whole years from a date to today: what lies between the days, written as numbers. */
+  private Field<?> yearsSince(Field<?> date) {
+    int day = today.getYear() * YEAR + today.getMonthValue() * MONTH + today.getDayOfMonth();
+    return DSL.field(
+        "floor(({0} - (extract(year from {1}) * {2} + extract(month from {1}) * {3}"
+            + " + extract(day from {1}))) / {2})",
+        Object.class, DSL.inline(day), date, DSL.inline(YEAR), DSL.inline(MONTH));
   }
 
   private Field<?> searched(Expression.Case searched) {

@@ -33,6 +33,6 @@ record Ground(
   }
 
   Scan scan(String table) {
-    return new Scan(table, access, guarantees, paths);
+    return new Scan(table, access, guarantees, paths, periods.today());
   }
 }

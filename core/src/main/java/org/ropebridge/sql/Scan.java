@@ -4,6 +4,7 @@ import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.selectFrom;
 import static org.jooq.impl.DSL.table;
 
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,17 +35,24 @@ final class Scan {
   private final Access access;
   private final Guarantees guarantees;
   private final LinkPaths paths;
+  private final LocalDate today;
   private final String base;
   private final Map<List<Step>, String> aliases = new LinkedHashMap<>();
   private final Set<String> used;
   private Table<?> from;
 
-  Scan(String base, Access access, Guarantees guarantees, LinkPaths paths) {
-    this(base, access, guarantees, paths, new HashSet<>());
+  Scan(String base, Access access, Guarantees guarantees, LinkPaths paths, LocalDate today) {
+    this(base, access, guarantees, paths, today, new HashSet<>());
   }
 
   private Scan(
-      String base, Access access, Guarantees guarantees, LinkPaths paths, Set<String> used) {
+      String base,
+      Access access,
+      Guarantees guarantees,
+      LinkPaths paths,
+      LocalDate today,
+      Set<String> used) {
+    this.today = today;
     this.used = used;
     this.access = access;
     this.guarantees = guarantees;
@@ -57,7 +65,7 @@ final class Scan {
 
   /** A scan that may refer to this one's columns, because no name means something in both. */
   Scan beside(String table) {
-    return new Scan(table, access, guarantees, paths, used);
+    return new Scan(table, access, guarantees, paths, today, used);
   }
 
   /** The joined tables so far. */
@@ -120,7 +128,7 @@ final class Scan {
 
   /** A condition over the base table. */
   Condition baseCondition(Expression expression) {
-    return new ExpressionTranslator(this::baseName, access.person()).condition(expression);
+    return new ExpressionTranslator(this::baseName, access.person(), today).condition(expression);
   }
 
   /** An author's expression over some table of the scan. */
@@ -128,7 +136,7 @@ final class Scan {
     ColumnRef key = ColumnRef.of(tableName, access.model().table(tableName).key());
     String alias = join(paths.to(base, key).orElseThrow().steps());
     Condition met =
-        new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+        new ExpressionTranslator(name -> field(tableName, name, alias), access.person(), today)
             .condition(expression);
     return needsRow(expression, alias) ? key(tableName, alias).isNotNull().and(met) : met;
   }
@@ -148,7 +156,7 @@ final class Scan {
    * @param only the rows that count; all when empty
    */
   Field<?> aggregate(Expression expression, Optional<Condition> only) {
-    return new ExpressionTranslator(this::baseName, access.person(), only).field(expression);
+    return new ExpressionTranslator(this::baseName, access.person(), today, only).field(expression);
   }
 
   /** How the moments of a column are kept; empty when they are kept as people read them. */
@@ -180,7 +188,7 @@ final class Scan {
 
   private Field<?> computed(String tableName, Expression expression, String alias) {
     Field<?> value =
-        new ExpressionTranslator(name -> field(tableName, name, alias), access.person())
+        new ExpressionTranslator(name -> field(tableName, name, alias), access.person(), today)
             .field(expression);
     return needsRow(expression, alias)
         ? DSL.field(
@@ -243,7 +251,8 @@ final class Scan {
     for (Expression rule : access.rowRules().getOrDefault(tableName, List.of())) {
       allowed =
           allowed.and(
-              new ExpressionTranslator(name -> field(tableName, name, tableName), access.person())
+              new ExpressionTranslator(
+                      name -> field(tableName, name, tableName), access.person(), today)
                   .condition(rule));
     }
     Set<String> further = new HashSet<>(above);

@@ -3,6 +3,7 @@ package org.ropebridge.sql;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.selectDistinct;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
@@ -19,10 +20,16 @@ import org.ropebridge.plan.MeasureTables;
 public final class ValueSql {
   private final Access access;
   private final LinkPaths paths;
+  private final LocalDate today;
   private final DSLContext render = Rendering.of(new PostgresDialect());
 
+  /**
+   * Statements about what one person may see. Ages count up to the model's today where it is fixed,
+   * and else to the clock's.
+   */
   public ValueSql(Access access) {
     this.access = access;
+    this.today = access.model().calendar().fixedToday().orElseGet(LocalDate::now);
     this.paths = new LinkPaths(access.model());
   }
 
@@ -35,7 +42,7 @@ public final class ValueSql {
 
   /** The distinct values of a column as text, in order, at most {@code limit}. */
   public Statement distinct(ColumnRef column, int limit) {
-    Scan scan = new Scan(column.table(), access, Guarantees.NONE, paths);
+    Scan scan = new Scan(column.table(), access, Guarantees.NONE, paths, today);
     Field<String> value = scan.column(column).cast(SQLDataType.VARCHAR);
     return statement(
         column.table(),
@@ -51,7 +58,7 @@ public final class ValueSql {
     return MeasureTables.date(table, Optional.empty(), access.model())
         .map(
             date -> {
-              Scan scan = new Scan(table, access, Guarantees.NONE, paths);
+              Scan scan = new Scan(table, access, Guarantees.NONE, paths, today);
               Field<?> day = scan.column(date).cast(SQLDataType.LOCALDATE);
               return statement(table, DSL.select(DSL.max(day)).from(scan.from()));
             });

@@ -9,6 +9,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -16,6 +17,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
@@ -23,6 +25,7 @@ import org.ropebridge.DemoModel;
 import org.ropebridge.GermanModel;
 import org.ropebridge.demo.DemoData;
 import org.ropebridge.lexicon.ValueIndex;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.QuestionReader;
@@ -63,7 +66,7 @@ class SectionExamplesTest {
                   new EnglishPhrasebook(),
                   new EnglishIdentifiers()),
           DemoModel.MODEL,
-          DemoModel.VALUES);
+          withHomes(DemoModel.VALUES, "Norway", "The Netherlands", "United Kingdom"));
   private static final Language GERMAN =
       new Language(
           "german",
@@ -71,7 +74,17 @@ class SectionExamplesTest {
               new LanguagePack(
                   "de", new GermanVocabulary(s), new GermanPhrasebook(), new EnglishIdentifiers()),
           GermanModel.MODEL,
-          GermanModel.VALUES);
+          withHomes(GermanModel.VALUES, "Norwegen", "Niederlande"));
+
+  /** The values of a model whose members live in these countries. */
+  private static ValueIndex withHomes(ValueIndex values, String... countries) {
+    Map<ColumnRef, List<String>> all = new HashMap<>(values.values());
+    all.merge(
+        ColumnRef.of("members", "home_region"),
+        List.of(countries),
+        (a, b) -> Stream.concat(a.stream(), b.stream()).toList());
+    return new ValueIndex(all);
+  }
 
   @TestFactory
   List<DynamicTest> englishExamplesNeedTheirSection() throws IOException {

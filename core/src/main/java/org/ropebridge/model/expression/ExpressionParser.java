@@ -296,6 +296,9 @@ public final class ExpressionParser {
       arguments.addAll(list());
     }
     expect(")");
+    if (function.equals(Functions.YEARS_SINCE) && arguments.size() != 1) {
+      throw new ExpressionException(function + " needs one date", token.offset());
+    }
     Optional<Expression> within = Optional.empty();
     if (accept("within")) {
       expect("group");

@@ -5,6 +5,9 @@ import java.util.TreeSet;
 
 /** The functions that expressions may call. Anything else is refused. */
 public final class Functions {
+  /** Whole years from a date to the model's today. */
+  public static final String YEARS_SINCE = "years_since";
+
   private static final Set<String> AGGREGATES =
       Set.of(
           "sum",
@@ -39,7 +42,8 @@ public final class Functions {
           "length",
           "replace",
           "left",
-          "right");
+          "right",
+          YEARS_SINCE);
 
   private Functions() {}
 

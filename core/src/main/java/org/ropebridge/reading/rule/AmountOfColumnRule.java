@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -25,18 +24,10 @@ final class AmountOfColumnRule extends Rule {
     return 0.35;
   }
 
-  /** "beds", of which there are so many beds: that is read as a unit. */
-  private static boolean isCalledByUnit(ColumnRef ref, Scope scope) {
-    Column column = scope.model().column(ref);
-    Stream<String> names =
-        Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream());
-    return column.unit().isPresent() && names.anyMatch(column.unit().get()::equalsIgnoreCase);
-  }
-
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
-    if (scope.holds(column, Column.Holds.NUMBER) && !isCalledByUnit(column, scope)) {
+    if (scope.holds(column, Column.Holds.NUMBER) && !Columns.isCalledByUnit(column, scope)) {
       Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
       out.accept(new Contribution.Narrowing(comparing.of(column)));
     }

@@ -2,8 +2,10 @@ package org.ropebridge.reading.rule;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
@@ -33,5 +35,13 @@ final class Columns {
                 List.of(values.column(), column),
                 List.of(new Filter.InValues(values.column(), values.stored(), false))))
         : Optional.empty();
+  }
+
+  /** "beds", of which there are so many beds: that is read as a unit. */
+  static boolean isCalledByUnit(ColumnRef ref, Scope scope) {
+    Column column = scope.model().column(ref);
+    Stream<String> names =
+        Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream());
+    return column.unit().isPresent() && names.anyMatch(column.unit().get()::equalsIgnoreCase);
   }
 }

@@ -22,21 +22,23 @@ final class ColumnsOfRule extends Rule {
         Slot.word(Role.LIST, Role.LIST_OF, Role.WHICH).maybe(),
         Slot.a(Phrase.ColumnList.class),
         Slot.word(Role.PREPOSITION, Role.BY).maybe(),
+        Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(
-                Contribution.Narrowing.class,
-                n -> n.bare() && !(n.filter() instanceof Filter.InValues))
-            .maybe(),
-        Slot.a(Meaning.RowNoun.class));
+            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
   }
 
   @Override
   public double bonus() {
-    return 0.1;
+    return 0.35;
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    String table = match.get(4, Meaning.RowNoun.class).table();
+    Optional<Contribution.NounWith> those = match.find(4, Contribution.NounWith.class);
+    String table =
+        those
+            .map(Contribution.NounWith::table)
+            .orElseGet(() -> match.get(4, Meaning.RowNoun.class).table());
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
     boolean adjective =
         !match.has(2) && columns.size() == 1 && scope.holds(columns.get(0), Column.Holds.YES_NO);
@@ -54,7 +56,12 @@ final class ColumnsOfRule extends Rule {
     boolean own = columns.stream().anyMatch(c -> c.table().equals(table));
     if (reached && own && !columns.stream().anyMatch(c -> scope.isNameOfOther(c, table))) {
       List<Filter> filters =
-          match.find(3, Contribution.Narrowing.class).map(Contribution.Narrowing::filter).stream()
+          Stream.concat(
+                  match
+                      .find(3, Contribution.Narrowing.class)
+                      .map(Contribution.Narrowing::filter)
+                      .stream(),
+                  those.map(Contribution.NounWith::filter).stream())
               .toList();
       out.accept(new Contribution.Rows(table, withName(table, columns, scope), filters));
     }

@@ -142,6 +142,13 @@ public sealed interface Contribution extends Part {
   /** Rows of a table that are told by a measure of them: "members with more than 5 stays". */
   record Grouped(String table, Plan.Keep keep) implements Contribution {}
 
+  /** What several words say at once: "the most cancelled stays". */
+  record Together(List<Contribution> parts) implements Contribution {
+    public Together {
+      parts = List.copyOf(parts);
+    }
+  }
+
   /**
    * Rows of a table at which rows of another point, or none do: "huts with no callouts".
    *

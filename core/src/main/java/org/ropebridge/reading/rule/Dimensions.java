@@ -1,9 +1,12 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Tokens;
+import org.ropebridge.model.Column;
 import org.ropebridge.plan.Period;
 
 /** What the units that models declare measure. */
@@ -11,14 +14,34 @@ public final class Dimensions {
   private static final int DAYS_OF_WEEK = 7;
 
   private final Map<String, Set<String>> units;
+  private final Map<String, Set<String>> usualNames;
 
   /**
    * Dimensions as a language calls their units.
    *
    * @param units names of units, in plain small letters, by what they measure
+   * @param usualNames what columns of such units are called where nothing else is said of them
    */
-  public Dimensions(Map<String, Set<String>> units) {
+  public Dimensions(Map<String, Set<String>> units, Map<String, Set<String>> usualNames) {
     this.units = Map.copyOf(units);
+    this.usualNames = Map.copyOf(usualNames);
+  }
+
+  /** Of several columns in one unit the one that goes by the usual name: the price, of money. */
+  List<Column> usual(List<Column> columns) {
+    List<Column> usual = columns.stream().filter(this::isUsual).toList();
+    return columns.size() > 1 && usual.size() == 1 ? usual : columns;
+  }
+
+  private boolean isUsual(Column column) {
+    Set<String> names =
+        usualNames.entrySet().stream()
+            .filter(e -> column.unit().filter(u -> has(e.getKey(), u)).isPresent())
+            .flatMap(e -> e.getValue().stream())
+            .collect(Collectors.toSet());
+    return Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream())
+        .map(Tokens::plain)
+        .anyMatch(names::contains);
   }
 
   /** How many of the units that columns count days in make up a unit of time; months differ. */

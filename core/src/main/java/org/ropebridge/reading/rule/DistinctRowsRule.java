@@ -18,7 +18,7 @@ final class DistinctRowsRule extends Rule {
         Slot.word(Role.DIFFERENT).maybe(),
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Part.class, Relations::mayBeDone),
         Slot.word(Role.VIA).maybe(),
         Slot.a(Meaning.RoleName.class).maybe());
   }
@@ -31,7 +31,8 @@ final class DistinctRowsRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String counted = match.get(2, Meaning.RowNoun.class).table();
-    String with = match.get(4, Meaning.RowNoun.class).table();
+    String named = Relations.rowsNamed(match, 4, scope).orElse(counted);
+    String with = match.has(6) ? named : scope.pointing(named, counted).orElse(named);
     if (match.has(5) != match.has(6) || counted.equals(with) && !match.has(6)) {
       return;
     }

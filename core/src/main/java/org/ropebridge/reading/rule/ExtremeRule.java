@@ -4,12 +4,15 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 
 /**
- * "the most callouts", "the highest revenue" [superlative] [measure] -> what ranks a subject that
- * stands apart
+ * "the most callouts", "the highest revenue", "the most cancelled stays" [superlative] [filter]
+ * [measure] -> what ranks a subject that stands apart
  */
 final class ExtremeRule extends Rule {
   ExtremeRule() {
-    super(Slot.a(Part.class, Rankings::isEnd), Slot.a(Part.class, Rankings::canRank));
+    super(
+        Slot.a(Part.class, Rankings::isEnd),
+        Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
+        Slot.a(Part.class, Rankings::canRank));
   }
 
   @Override
@@ -19,12 +22,13 @@ final class ExtremeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!Rankings.fits(match.get(0, Part.class), match.get(1, Part.class))) {
+    if (!Rankings.fits(match.get(0, Part.class), match.get(2, Part.class))) {
       return;
     }
-    out.accept(
+    Contribution extreme =
         new Contribution.Extreme(
             Rankings.direction(match.get(0, Part.class)),
-            Rankings.measure(match.get(1, Part.class))));
+            Rankings.measure(match.get(2, Part.class)));
+    out.accept(Rankings.narrowed(extreme, match, 1));
   }
 }

@@ -1,13 +1,15 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.MeasureTables;
 
 /**
  * "which hut had the most guest nights", "the 10 huts with the highest revenue" [number] [something
- * to group by] [superlative] [measure] -> a ranking by the measure
+ * to group by] [superlative] [filter] [measure] [their date] -> a ranking by the measure
  */
 final class GroupWithMostRule extends Rule {
   GroupWithMostRule() {
@@ -17,7 +19,9 @@ final class GroupWithMostRule extends Rule {
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, Rankings::isEnd),
-        Slot.a(Part.class, Rankings::canRank));
+        Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
+        Slot.a(Part.class, Rankings::canRank),
+        Slot.a(Meaning.ColumnName.class).maybe());
   }
 
   @Override
@@ -25,16 +29,33 @@ final class GroupWithMostRule extends Rule {
     return 0.4;
   }
 
+  /** "at what hour do most stoppages begin": that they do says nothing more. */
+  private static boolean isTheirDate(Match match, Scope scope) {
+    return match
+        .find(7, Meaning.ColumnName.class)
+        .map(Meaning.ColumnName::column)
+        .map(
+            date ->
+                match
+                        .find(6, Meaning.RowNoun.class)
+                        .filter(n -> n.table().equals(date.table()))
+                        .isPresent()
+                    && MeasureTables.date(date.table(), Optional.empty(), scope.model())
+                        .equals(Optional.of(date)))
+        .orElse(true);
+  }
+
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (Rankings.fits(match.get(4, Part.class), match.get(5, Part.class))) {
+    if (Rankings.fits(match.get(4, Part.class), match.get(6, Part.class))
+        && isTheirDate(match, scope)) {
       Rankings.groups(
               match,
               1,
               2,
               Rankings.direction(match.get(4, Part.class)),
-              Rankings.measure(match.get(5, Part.class)))
-          .ifPresent(out);
+              Rankings.measure(match.get(6, Part.class)))
+          .ifPresent(r -> out.accept(Rankings.narrowed(r, match, 5)));
     }
   }
 }

@@ -3,10 +3,12 @@ package org.ropebridge.reading.rule;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -15,7 +17,19 @@ import org.ropebridge.plan.Measure;
  */
 final class HowManyPeopleRule extends Rule {
   HowManyPeopleRule() {
-    super(Slot.word(Role.COUNT), Slot.word(Role.EVERYONE), Slot.a(Part.class, Columns::isColumn));
+    super(
+        Slot.word(Role.COUNT),
+        Slot.word(Role.EVERYONE),
+        Slot.a(Part.class, HowManyPeopleRule::says));
+  }
+
+  /** What people did, when something began or ended for them, or that they work. */
+  private static boolean says(Part part) {
+    return Relations.mayBeDone(part)
+        || part.equals(new Meaning.FunctionWord(Role.STAYING))
+        || part instanceof Contribution.Narrowing narrowing
+            && (narrowing.filter() instanceof Filter.InPeriod in && in.date().isPresent()
+                || narrowing.filter() instanceof Filter.Missing);
   }
 
   @Override
@@ -25,6 +39,25 @@ final class HowManyPeopleRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (match.isWord(2, Role.STAYING)) {
+      if (scope.workers().size() == 1) {
+        out.accept(counted(scope.workers().iterator().next().table()));
+      }
+      return;
+    }
+    Optional<Contribution.Narrowing> when = match.find(2, Contribution.Narrowing.class);
+    if (when.isPresent()) {
+      String table = dated(when.get().filter()).table();
+      boolean people =
+          scope.persons().stream()
+              .anyMatch(c -> c.table().equals(table) && scope.model().namesItsTable(c));
+      ColumnRef date = dated(when.get().filter());
+      boolean own = scope.datesOf(table).contains(date);
+      if (people && scope.isTemporal(date) && !own) {
+        out.accept(new Contribution.Together(List.of(counted(table), when.get())));
+      }
+      return;
+    }
     Optional<String> rows =
         match.isParticiple(2) ? Relations.rowsNamed(match, 2, scope) : Optional.empty();
     rows.ifPresent(
@@ -43,6 +76,16 @@ final class HowManyPeopleRule extends Rule {
                     new Measure.DistinctRows(people.get(0), done, Optional.empty())));
           }
         });
+  }
+
+  private static Contribution.Measures counted(String table) {
+    return Contribution.Measures.of(new Measure.RowCount(table));
+  }
+
+  private static ColumnRef dated(Filter filter) {
+    return filter instanceof Filter.InPeriod in
+        ? in.date().orElseThrow()
+        : ((Filter.Missing) filter).column();
   }
 
   /** Whether each row is of one of the people: of guests, only some are members. */

@@ -14,7 +14,7 @@ final class KeepRule extends Rule {
     super(
         Slot.word(Role.PREPOSITION, Role.KEEPING, Role.BE).maybe(),
         Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1 && !m.bare()),
-        Slot.word(Role.BE).maybe(),
+        Slot.word(Role.BE, Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Comparing.class));
   }
 

@@ -16,7 +16,8 @@ final class Keeps {
 
   /**
    * The condition that the measure compares so; percentages as the shares that they are. Empty
-   * where a percentage is asked of what is no share, or minutes of how many there are.
+   * where a percentage is asked of what is no share, minutes of how many there are, or pieces of
+   * money.
    */
   static Optional<Plan.Keep> compared(Measure measure, Phrase.Comparing comparing, Scope scope) {
     boolean saidInPercent = comparing.unit().equals(Optional.of(PERCENT));
@@ -28,7 +29,11 @@ final class Keeps {
         measure instanceof Measure.RowCount
             || measure instanceof Measure.DistinctRows
             || measure instanceof Measure.DistinctValues;
-    if (counts && comparing.unit().isPresent()) {
+    boolean otherUnit =
+        !saidInPercent
+            && comparing.unit().isPresent()
+            && (counts || unitOf(measure, scope).filter(u -> !isUnit(u, comparing)).isPresent());
+    if (otherUnit) {
       return Optional.empty();
     }
     boolean inPercent =
@@ -41,6 +46,20 @@ final class Keeps {
                 comparing.high().map(h -> h.movePointLeft(2)))
             : new Bound(comparing.comparison(), comparing.low(), comparing.high());
     return Optional.of(new Plan.Keep(measure, new Plan.Against(bound)));
+  }
+
+  private static boolean isUnit(String unit, Phrase.Comparing comparing) {
+    return comparing.unit().equals(Optional.of(unit));
+  }
+
+  /** The unit of a measure, as far as it has one of its own. */
+  private static Optional<String> unitOf(Measure measure, Scope scope) {
+    if (measure instanceof Measure.MetricValue metric) {
+      return scope.model().metric(metric.metric()).unit();
+    } else if (measure instanceof Measure.Statistic statistic) {
+      return scope.model().column(statistic.column()).unit();
+    }
+    return Optional.empty();
   }
 
   private static boolean isQuotient(Measure measure) {

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
@@ -12,7 +13,7 @@ import org.ropebridge.plan.Filter;
 final class MissingRule extends Rule {
   MissingRule() {
     super(
-        Slot.word(Role.MISSING, Role.KNOWN),
+        Slot.word(Role.MISSING, Role.LACKING, Role.KNOWN),
         Slot.a(
             Part.class,
             p ->
@@ -38,6 +39,9 @@ final class MissingRule extends Rule {
                 : scope
                     .namingColumn(((Meaning.RoleName) part).to())
                     .map(c -> c.withRole(((Meaning.RoleName) part).role()));
-    column.ifPresent(c -> out.accept(new Contribution.Narrowing(new Filter.Missing(c, negated))));
+    column
+        // "routes with no cancelled sailings": what is not true is not unknown.
+        .filter(c -> !match.isWord(0, Role.LACKING) || !scope.holds(c, Column.Holds.YES_NO))
+        .ifPresent(c -> out.accept(new Contribution.Narrowing(new Filter.Missing(c, negated))));
   }
 }

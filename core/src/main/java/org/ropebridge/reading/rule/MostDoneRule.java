@@ -8,7 +8,8 @@ import org.ropebridge.plan.Measure;
 
 /**
  * "top 5 requested species", "most visited huts" [head of a ranking, or most] [noun, as a
- * participle] [something to group by] -> ranked by how many of the noun's rows there are
+ * participle] [something to group by] -> ranked by how many of the noun's rows there are; "best
+ * rated products", by what these are judged by
  */
 final class MostDoneRule extends Rule {
   MostDoneRule() {
@@ -18,7 +19,8 @@ final class MostDoneRule extends Rule {
             Part.class,
             p ->
                 p instanceof Phrase.RankHead
-                    || p instanceof Meaning.SuperlativeWord s && s.dimension().equals("amount")),
+                    || p instanceof Meaning.SuperlativeWord s
+                        && (s.dimension().isEmpty() || s.dimension().equals("amount"))),
         Slot.a(Part.class, Columns::isColumn),
         Slot.a(Phrase.Groupable.class));
   }
@@ -39,7 +41,15 @@ final class MostDoneRule extends Rule {
             .isPresent();
     Optional<String> rows = Relations.rowsNamed(match, 2, scope);
     int count = head.flatMap(Phrase.RankHead::count).orElse(Rankings.wanted(match, 0, 3));
-    if (!match.isParticiple(2) || judged || rows.isEmpty() || count < 1) {
+    boolean byLevel =
+        judged
+            || match
+                .find(1, Meaning.SuperlativeWord.class)
+                .filter(s -> s.dimension().isEmpty())
+                .isPresent();
+    Optional<Measure> by =
+        byLevel ? rows.flatMap(t -> Relations.judgedBy(t, scope)) : rows.map(Measure.RowCount::new);
+    if (!match.isParticiple(2) || by.isEmpty() || count < 1) {
       return;
     }
     out.accept(
@@ -48,6 +58,6 @@ final class MostDoneRule extends Rule {
                 .orElseGet(() -> Rankings.direction(match.get(1, Part.class))),
             count,
             Optional.of(match.get(3, Phrase.Groupable.class).grouping()),
-            Optional.of(new Measure.RowCount(rows.get()))));
+            by));
   }
 }

@@ -13,7 +13,7 @@ final class NeverDoneRule extends Rule {
   NeverDoneRule() {
     super(
         Slot.word(Role.NONE),
-        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Part.class, Relations::mayBeDone),
         Slot.a(Meaning.RowNoun.class).maybe());
   }
 

@@ -17,6 +17,7 @@ final class NewestRowsRule extends Rule {
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.word(Role.NEWEST, Role.OLDEST, Role.YOUNGEST, Role.ELDEST, Role.LAST),
         Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(Meaning.RowNoun.class));
   }
 
@@ -30,18 +31,20 @@ final class NewestRowsRule extends Rule {
     if (match.has(0) && match.has(2)) {
       return;
     }
-    String table = match.get(3, Meaning.RowNoun.class).table();
+    String table = match.get(4, Meaning.RowNoun.class).table();
     int count =
         match
             .find(0, Meaning.NumberWord.class)
             .or(() -> match.find(2, Meaning.NumberWord.class))
             .map(n -> Times.smallWhole(n.number()))
-            .orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1);
+            .orElse(match.isPlural(4) ? Contribution.Ranked.SEVERAL : 1);
     boolean byBirth = match.isWord(1, Role.YOUNGEST) || match.isWord(1, Role.ELDEST);
     boolean newest = !match.isWord(1, Role.OLDEST) && !match.isWord(1, Role.ELDEST);
     if (count >= 1) {
       for (ColumnRef date : byBirth ? scope.birthOf(table) : scope.datesOf(table)) {
-        out.accept(new Contribution.EndRows(table, new Listing.Order(date, newest), count));
+        out.accept(
+            Rankings.narrowed(
+                new Contribution.EndRows(table, new Listing.Order(date, newest), count), match, 3));
       }
     }
   }

@@ -35,7 +35,7 @@ final class PerMeasureRule extends Rule {
                 .namingColumn(noun.table())
                 .filter(c -> !scope.holds(c, Column.Holds.ID))
                 .isPresent();
-    Part dividend = match.get(0, Part.class);
+    Part dividend = between(match.get(0, Part.class), divisor, scope);
     Optional<Measure.Plain> summed = Operands.summed(Operands.of(dividend), scope);
     if (!breakdown && summed.isPresent()) {
       Operands.together(
@@ -45,5 +45,18 @@ final class PerMeasureRule extends Rule {
               BigDecimal.ONE)
           .ifPresent(out);
     }
+  }
+
+  /** "products per order" are the rows between the two, where there is one kind of them. */
+  private static Part between(Part dividend, Part divisor, Scope scope) {
+    if (!(divisor instanceof Meaning.RowNoun of)
+        || !(Operands.of(dividend) instanceof Measure.RowCount counted)
+        || Scope.pointsAt(counted.table(), of.table(), scope)) {
+      return dividend;
+    }
+    return scope
+        .pointing(counted.table(), of.table())
+        .<Part>map(Meaning.RowNoun::new)
+        .orElse(dividend);
   }
 }

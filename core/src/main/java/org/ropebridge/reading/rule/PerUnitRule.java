@@ -10,12 +10,13 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Metric;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 
 /**
- * "cost per kg" [measure] [per] [unit of one number column beside it] -> the one divided by the
- * other's total
+ * "cost per kg", "energy per piece" [measure] [per] [unit of one number column, or of one metric,
+ * beside it] -> the one divided by the other's total
  */
 final class PerUnitRule extends Rule {
   PerUnitRule() {
@@ -32,10 +33,20 @@ final class PerUnitRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!scope.dimensions().isPhysical(match.get(2, Meaning.UnitName.class).unit())) {
+    String unit = match.get(2, Meaning.UnitName.class).unit();
+    Measure.Plain of = Operands.of(match.get(0, Part.class));
+    if (!scope.dimensions().isPhysical(unit)) {
+      counted(unit, of, scope)
+          .flatMap(
+              counted ->
+                  Operands.together(
+                      Measure.Operator.DIVIDED_BY,
+                      match.get(0, Part.class),
+                      Contribution.Measures.of(counted),
+                      BigDecimal.ONE))
+          .ifPresent(out);
       return;
     }
-    Measure.Plain of = Operands.of(match.get(0, Part.class));
     Set<String> bases = MeasureTables.of(of, scope.model());
     List<ColumnRef> columns =
         scope.columnsIn(match.get(2, Meaning.UnitName.class).unit()).stream()
@@ -49,5 +60,17 @@ final class PerUnitRule extends Rule {
               Measure.Operator.DIVIDED_BY, match.get(0, Part.class), amount, BigDecimal.ONE)
           .ifPresent(out);
     }
+  }
+
+  /** "energy per piece": the only metric over the same rows that counts pieces. */
+  private static Optional<Measure.Plain> counted(String unit, Measure.Plain of, Scope scope) {
+    List<Measure.Plain> metrics =
+        scope.model().metrics().stream()
+            .filter(m -> m.unit().equals(Optional.of(unit)) && m.shownAs() != Metric.ShownAs.MONEY)
+            .<Measure.Plain>map(m -> new Measure.MetricValue(m.name()))
+            .filter(
+                m -> MeasureTables.of(m, scope.model()).equals(MeasureTables.of(of, scope.model())))
+            .toList();
+    return metrics.size() == 1 ? Optional.of(metrics.get(0)) : Optional.empty();
   }
 }

@@ -74,14 +74,16 @@ public sealed interface Phrase extends Part {
    * Statistics waiting for their column.
    *
    * @param ofSize whether they ask for what is largest or smallest, which no date is
+   * @param dimension what the words measure, such as "time"; empty for any
    */
-  record Statistics(List<Statistic> statistics, boolean ofSize) implements Phrase {
+  record Statistics(List<Statistic> statistics, boolean ofSize, String dimension)
+      implements Phrase {
     public Statistics {
       statistics = List.copyOf(statistics);
     }
 
     public Statistics(List<Statistic> statistics) {
-      this(statistics, false);
+      this(statistics, false, "");
     }
   }
 

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -13,6 +14,14 @@ final class Rankings {
   static boolean canRank(Part part) {
     return part instanceof Contribution.Measures m && m.measures().size() == 1
         || part instanceof Meaning.RowNoun;
+  }
+
+  /** What ranks, of those rows only that a slot keeps. */
+  static Contribution narrowed(Contribution ranking, Match match, int filter) {
+    return match
+        .find(filter, Contribution.Narrowing.class)
+        .<Contribution>map(n -> new Contribution.Together(List.of(ranking, n)))
+        .orElse(ranking);
   }
 
   /**

@@ -1,14 +1,24 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 
 /** What rules of presence and absence share. */
 final class Relations {
   private Relations() {}
+
+  /** Whether the part may say which rows there are, or what was done to make them. */
+  static boolean mayBeDone(Part part) {
+    return Columns.isColumn(part) || part instanceof Meaning.MetricName;
+  }
 
   /** The table whose rows a slot names, by their noun or by what was done. */
   static Optional<String> rowsNamed(Match match, int slot, Scope scope) {
@@ -18,16 +28,49 @@ final class Relations {
         .or(() -> rowsDone(match, slot, scope));
   }
 
-  /** The table of rows whose own date says, as a participle in a slot, that they were done. */
+  /**
+   * The table of rows whose own date, amount or metric says, as a participle in a slot, that they
+   * were done: "lent", "made", "sold".
+   */
   static Optional<String> rowsDone(Match match, int slot, Scope scope) {
+    Optional<Meaning.MetricName> metric = match.find(slot, Meaning.MetricName.class);
+    if (metric.isPresent()) {
+      Set<String> tables =
+          MeasureTables.of(new Measure.MetricValue(metric.get().metric()), scope.model());
+      return match.isParticiple(slot) && tables.size() == 1
+          ? tables.stream().findFirst()
+          : Optional.empty();
+    } else if (match.find(slot, Meaning.ColumnName.class).isEmpty()) {
+      return Optional.empty();
+    }
     ColumnRef date = match.get(slot, Meaning.ColumnName.class).column();
+    boolean counted =
+        scope
+            .model()
+            .column(date)
+            .addsUp()
+            .filter(a -> a == Column.AddsUp.SUM && scope.namingColumn(date.table()).isEmpty())
+            .isPresent();
     boolean main =
         match.isParticiple(slot)
-            && scope.isTemporal(date)
             && date.role().isEmpty()
-            && MeasureTables.date(date.table(), Optional.empty(), scope.model())
-                .equals(Optional.of(date));
+            && (counted
+                || scope.isTemporal(date)
+                    && MeasureTables.date(date.table(), Optional.empty(), scope.model())
+                        .equals(Optional.of(date)));
     return main ? Optional.of(date.table()) : Optional.empty();
+  }
+
+  /** What rows are judged by, as ratings by their average: the one metric that does not add up. */
+  static Optional<Measure> judgedBy(String table, Scope scope) {
+    List<Measure> metrics =
+        scope.model().metrics().stream()
+            .map(m -> new Measure.MetricValue(m.name()))
+            .filter(m -> MeasureTables.of(m, scope.model()).equals(Set.of(table)))
+            .filter(m -> !MeasureTables.addsUp(m, scope.model()))
+            .<Measure>map(m -> m)
+            .toList();
+    return metrics.size() == 1 ? Optional.of(metrics.get(0)) : Optional.empty();
   }
 
   /**
@@ -38,15 +81,28 @@ final class Relations {
   static Optional<Part> related(Match match, Scope scope, int narrowing, boolean negated) {
     String anchor = match.get(0, Meaning.RowNoun.class).table();
     String table = match.get(narrowing + 1, Meaning.RowNoun.class).table();
-    return Scope.pointsAt(table, anchor, scope)
-        ? Optional.of(
-            new Contribution.Related(
-                anchor,
-                table,
-                match.find(narrowing, Contribution.Narrowing.class).stream()
-                    .map(Contribution.Narrowing::filter)
-                    .toList(),
-                negated))
-        : Optional.empty();
+    boolean ofAnchor =
+        match.find(narrowing, Contribution.Narrowing.class).stream()
+            .map(Contribution.Narrowing::filter)
+            .anyMatch(f -> f instanceof Filter.InPeriod in && isOn(in, anchor));
+    if (ofAnchor) {
+      return Optional.empty();
+    }
+    return scope
+        .pointing(table, anchor)
+        .map(
+            pointing ->
+                new Contribution.Related(
+                    anchor,
+                    pointing,
+                    match.find(narrowing, Contribution.Narrowing.class).stream()
+                        .map(Contribution.Narrowing::filter)
+                        .toList(),
+                    negated));
+  }
+
+  /** "who joined in 2024 and had stays": what has a date of its own is not about the stays. */
+  private static boolean isOn(Filter.InPeriod period, String table) {
+    return period.date().filter(d -> d.table().equals(table)).isPresent();
   }
 }

@@ -12,6 +12,7 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
@@ -24,6 +25,8 @@ import org.ropebridge.plan.PeriodResolver;
  * @param ends dates at which they were over: closings, departures
  * @param persons columns that hold people
  * @param years number columns that hold years
+ * @param places columns that hold places
+ * @param workers names of tables whose rows are people who work here
  * @param origins roles, as {@code table.link}, from which something comes
  * @param destinations roles to which something goes
  * @param dimensions what units measure
@@ -37,6 +40,8 @@ public record Scope(
     Set<ColumnRef> ends,
     Set<ColumnRef> persons,
     Set<ColumnRef> years,
+    Set<ColumnRef> places,
+    Set<ColumnRef> workers,
     Set<String> origins,
     Set<String> destinations,
     Dimensions dimensions,
@@ -46,6 +51,8 @@ public record Scope(
     ends = inOrder(ends);
     persons = inOrder(persons);
     years = inOrder(years);
+    places = inOrder(places);
+    workers = inOrder(workers);
     origins = inOrder(origins);
     destinations = inOrder(destinations);
   }
@@ -83,9 +90,13 @@ public record Scope(
     return model.tables().stream()
         .flatMap(
             t ->
-                t.columns().stream()
-                    .filter(c -> c.holds() == Column.Holds.NUMBER)
-                    .filter(c -> c.unit().equals(Optional.of(unit)))
+                dimensions
+                    .usual(
+                        t.columns().stream()
+                            .filter(c -> c.holds() == Column.Holds.NUMBER)
+                            .filter(c -> c.unit().equals(Optional.of(unit)))
+                            .toList())
+                    .stream()
                     .map(c -> ColumnRef.of(t.name(), c.name())))
         .toList();
   }
@@ -115,6 +126,30 @@ public record Scope(
   static boolean pointsAt(String table, String anchor, Scope scope) {
     return !table.equals(anchor)
         && !scope.paths().shortest(table, anchor, Optional.empty()).isEmpty();
+  }
+
+  /**
+   * The table whose rows point at those of the anchor because of rows of a table: that table, or
+   * the only one that points at both, as trainings do at courses and at people.
+   */
+  public Optional<String> pointing(String table, String anchor) {
+    if (table.equals(anchor)) {
+      return Optional.empty();
+    } else if (pointsAt(table, anchor, this)) {
+      return Optional.of(table);
+    } else if (pointsAt(anchor, table, this)) {
+      return Optional.empty();
+    }
+    List<String> both =
+        model.tables().stream()
+            .filter(t -> isLinked(t, table) && isLinked(t, anchor))
+            .map(Table::name)
+            .toList();
+    return both.size() == 1 ? Optional.of(both.get(0)) : Optional.empty();
+  }
+
+  private static boolean isLinked(Table table, String to) {
+    return table.links().stream().filter(l -> l.to().equals(to)).count() == 1;
   }
 
   /** The date that tells the newest rows of a table: the main one, or else the first. */
@@ -157,6 +192,7 @@ public record Scope(
               .toList();
       fitting = heights.size() == 1 ? heights : fitting;
     }
+    fitting = dimension.isEmpty() ? fitting : dimensions.usual(fitting);
     List<Column> addingUp =
         fitting.stream()
             .filter(c -> c.addsUp().map(a -> a == Column.AddsUp.SUM).orElse(true))

@@ -15,8 +15,13 @@ import org.ropebridge.plan.Measure;
 final class StatisticOfNounRule extends Rule {
   StatisticOfNounRule() {
     super(
-        Slot.a(Phrase.Statistics.class, s -> s.statistics().size() == 1),
+        Slot.a(Phrase.Statistics.class, StatisticOfNounRule::mayBeOfMoney),
         Slot.a(Meaning.RowNoun.class));
+  }
+
+  private static boolean mayBeOfMoney(Phrase.Statistics asked) {
+    return asked.statistics().size() == 1
+        && (asked.dimension().isEmpty() || asked.dimension().equals("money"));
   }
 
   @Override

@@ -27,7 +27,9 @@ final class StatisticPerRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Kind kind = match.get(0, Meaning.StatisticWord.class).kind();
-    if (match.isWord(2, Role.PER) && kind != Measure.Kind.SUM) {
+    // "average bill per customer" is no number of bills.
+    boolean counted = !(match.get(1, Part.class) instanceof Meaning.RowNoun) || match.isPlural(1);
+    if (match.isWord(2, Role.PER) && kind != Measure.Kind.SUM && counted) {
       Operands.overParts(
               kind,
               Operands.of(match.get(1, Part.class)),

@@ -14,10 +14,12 @@ final class SuperlativeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    boolean most = match.get(0, Meaning.SuperlativeWord.class).most();
+    Meaning.SuperlativeWord word = match.get(0, Meaning.SuperlativeWord.class);
+    boolean most = word.most();
     out.accept(
         new Phrase.Statistics(
             List.of(new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0)),
-            true));
+            true,
+            word.dimension()));
   }
 }

@@ -44,7 +44,10 @@ final class ValuesVersusRule extends Rule {
       out.accept(
           new Contribution.Opposed(
               new Phrase.Values(one.column(), all),
-              match.find(2, Meaning.RowNoun.class).map(Meaning.RowNoun::table)));
+              match
+                  .find(2, Meaning.RowNoun.class)
+                  .or(() -> match.find(6, Meaning.RowNoun.class))
+                  .map(Meaning.RowNoun::table)));
     }
   }
 }

@@ -1,0 +1,40 @@
+package org.ropebridge.reading.rule;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+
+/** "members under 18", "employees over 60" [noun of people] [comparison] -> people of that age */
+final class AgedRule extends Rule {
+  private static final BigDecimal OLDEST = BigDecimal.valueOf(120);
+
+  AgedRule() {
+    super(
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.BE).maybe(),
+        Slot.a(Phrase.Comparing.class, c -> c.unit().filter(u -> !u.equals("years")).isEmpty()));
+  }
+
+  @Override
+  public double bonus() {
+    return -0.6;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(0, Meaning.RowNoun.class).table();
+    Phrase.Comparing comparing = match.get(2, Phrase.Comparing.class);
+    boolean people =
+        scope.persons().stream()
+            .anyMatch(c -> c.table().equals(table) && scope.model().namesItsTable(c));
+    boolean years =
+        comparing.low().signum() >= 0
+            && comparing.high().orElse(comparing.low()).compareTo(OLDEST) <= 0;
+    Optional<ColumnRef> age = people && years ? Ages.of(table, scope) : Optional.empty();
+    age.ifPresent(a -> out.accept(new Contribution.NounWith(table, comparing.of(a))));
+  }
+}

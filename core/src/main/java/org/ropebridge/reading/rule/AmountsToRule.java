@@ -1,0 +1,36 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+
+/**
+ * "machines that cost more than 80000 euros" [noun] [cost, weigh ...] [comparison with unit] -> its
+ * rows whose number in that unit compares so
+ */
+final class AmountsToRule extends Rule {
+  AmountsToRule() {
+    super(
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.AMOUNTS_TO),
+        Slot.a(Phrase.Comparing.class, c -> c.unit().isPresent()));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.6;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(0, Meaning.RowNoun.class).table();
+    Phrase.Comparing comparing = match.get(2, Phrase.Comparing.class);
+    for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
+      if (column.table().equals(table)) {
+        out.accept(new Contribution.NounWith(table, comparing.of(column)));
+      }
+    }
+  }
+}

@@ -1,0 +1,73 @@
+package org.ropebridge.reading.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "where do our members live" [where] [noun] -> how many there are in each of the nearest kind of
+ * places
+ */
+final class WhereAreRule extends Rule {
+  WhereAreRule() {
+    super(
+        Slot.word(Role.WHERE),
+        Slot.word(Role.AUXILIARY, Role.BE).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.PREPOSITION, Role.FROM).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(2, Meaning.RowNoun.class).table();
+    if (match.isPlural(2)) {
+      nearest(table, scope)
+          .ifPresent(
+              place ->
+                  out.accept(
+                      new Contribution.GroupsTold(
+                          new Grouping.ByColumn(place), new Measure.RowCount(table))));
+    }
+  }
+
+  /** The one place that is fewest links away; among several of one table, the one that names it. */
+  private static Optional<ColumnRef> nearest(String table, Scope scope) {
+    List<ColumnRef> near = new ArrayList<>();
+    int least = Integer.MAX_VALUE;
+    for (ColumnRef place : scope.places()) {
+      Optional<Integer> far = distance(table, place, scope);
+      if (far.isPresent() && far.get() <= least) {
+        if (far.get() < least) {
+          near.clear();
+        }
+        near.add(place);
+        least = far.get();
+      }
+    }
+    List<ColumnRef> naming = near.stream().filter(scope.model()::namesItsTable).toList();
+    List<ColumnRef> found = naming.size() == 1 ? naming : near;
+    return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+  }
+
+  private static Optional<Integer> distance(String table, ColumnRef place, Scope scope) {
+    if (place.table().equals(table)) {
+      // What names the rows is no place of theirs.
+      return scope.model().namesItsTable(place) ? Optional.empty() : Optional.of(0);
+    }
+    List<LinkPaths.Way> ways = scope.paths().shortest(table, place.table(), Optional.empty());
+    return ways.size() == 1 ? Optional.of(ways.get(0).steps().size()) : Optional.empty();
+  }
+}

@@ -1,0 +1,32 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+
+/** "orders with a voucher" [with a] [column, in the singular] -> rows that have a value */
+final class WithSomeRule extends Rule {
+  WithSomeRule() {
+    super(Slot.word(Role.WITH_A), Slot.a(Meaning.ColumnName.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
+    // "with an altitude of 2100": each has one.
+    boolean notEach =
+        !scope.holds(column, Column.Holds.NUMBER) && !scope.holds(column, Column.Holds.YES_NO);
+    if (!match.isPlural(1) && notEach && !scope.model().namesItsTable(column)) {
+      out.accept(new Contribution.Narrowing(new Filter.Missing(column, true)));
+    }
+  }
+}
