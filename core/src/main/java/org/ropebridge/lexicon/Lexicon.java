@@ -358,6 +358,12 @@ public final class Lexicon {
     lastWord(unit).ifPresent(last -> add(last, meaning, true, false));
     add(unit, meaning, false, true);
     vocabulary.unitNames(unit).forEach(name -> add(name, meaning, false, true));
+    if (vocabulary.personWords().contains(vocabulary.singular(Tokens.plain(unit)))) {
+      // "more than 5 people", of guests.
+      vocabulary.words().entrySet().stream()
+          .filter(e -> e.getValue().contains(new Meaning.FunctionWord(Role.EVERYONE)))
+          .forEach(e -> add(e.getKey(), meaning, true, false));
+    }
   }
 
   private void addTable(Table table, Model model, Naming naming, ValueIndex values) {

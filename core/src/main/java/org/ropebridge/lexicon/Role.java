@@ -168,6 +168,12 @@ public enum Role {
   /** "without" a value. */
   LACKING(false),
 
+  /** What was done in some way: "placed" on the website. */
+  DONE_SOMEHOW(false),
+
+  /** "what did" somebody do: no "which". */
+  WHAT_DID(true),
+
   /** "still open": not over. */
   OPEN(false),
 
@@ -219,7 +225,12 @@ public enum Role {
 
   /** Whether the word has no effect, or none but in the few places where it has a task. */
   public boolean isFiller() {
-    return this == FILLER || this == HOW || this == DOING || this == THEIR || this == EVERYONE;
+    return this == FILLER
+        || this == WHAT_DID
+        || this == HOW
+        || this == DOING
+        || this == THEIR
+        || this == EVERYONE;
   }
 
   /** Whether the word may stay unused without changing what the question means. */

@@ -81,6 +81,7 @@ final class Chart {
     for (int i = 0; i < tokens.size(); i++) {
       transparent[i] |= tokens.get(i).text().equals(COLON);
     }
+    byEnd.values().forEach(ending -> ending.removeIf(m -> isWhat(m, mentions)));
     for (int end = 1; end <= tokens.size(); end++) {
       fill(byEnd.getOrDefault(end, List.of()), enclosed.getOrDefault(end - 1, List.of()), end);
     }
@@ -108,6 +109,16 @@ final class Chart {
                 m ->
                     m.to() == mention.from()
                         && m.meaning().equals(new Meaning.FunctionWord(first)));
+  }
+
+  /** "what did events cost" asks for no events. */
+  private static boolean isWhat(Mention mention, List<Mention> mentions) {
+    return mention.meaning().equals(new Meaning.FunctionWord(Role.WHICH))
+        && mentions.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.meaning().equals(new Meaning.FunctionWord(Role.WHAT_DID)));
   }
 
   static boolean isFiller(Mention mention) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.lexicon.Weights;
@@ -154,7 +155,11 @@ final class Chooser {
                 .anyMatch(
                     a -> a instanceof Assumption.CountedFor || a instanceof Assumption.Through);
     boolean declines =
-        tooMuchUnread || guessed || changesMeaning(shown, parsed) || unreadIsHead(shown, parsed);
+        tooMuchUnread
+            || guessed
+            || changesMeaning(shown, parsed)
+            || unreadIsHead(shown, parsed)
+            || unreadIsCounted(shown, parsed);
     if (!unread.isEmpty() && declines) {
       return declined(question, words, unread, notUnderstood(unread));
     }
@@ -244,6 +249,19 @@ final class Chooser {
                                 && (m.meaning() instanceof Meaning.RowNoun
                                     || m.meaning() instanceof Meaning.MetricName
                                         && m.found() == Mention.Found.INFLECTED)));
+  }
+
+  /** "how many dogs stayed at the huts": nothing else is counted in their place. */
+  private boolean unreadIsCounted(Sequence sequence, Parser.Parsed parsed) {
+    return sequence.unread().stream()
+        .filter(i -> vocabulary.isPlural(parsed.tokens().get(i).plain()))
+        .anyMatch(
+            i ->
+                parsed.mentions().stream()
+                    .anyMatch(
+                        m ->
+                            m.to() == i
+                                && m.meaning().equals(new Meaning.FunctionWord(Role.COUNT))));
   }
 
   private static int contentWords(Sequence sequence, List<Token> tokens) {

@@ -129,6 +129,17 @@ final class Conditions {
     return true;
   }
 
+  /** "authors whose books were lent more than 120 times": it is the authors that are told so. */
+  private boolean isOfSubject(String table) {
+    return said.subjects.stream()
+        .anyMatch(
+            s ->
+                s.what() instanceof Grouping.ByColumn by
+                    && by.column().table().equals(table)
+                    && by.column().role().isEmpty()
+                    && !scope.model().namesItsTable(by.column()));
+  }
+
   private boolean told(Collected.Told told) {
     Measure measure = told.keep().measure();
     Optional<String> table =
@@ -137,6 +148,13 @@ final class Conditions {
             .or(() -> said.nouns.stream().findFirst())
             .or(() -> told.table().isPresent() ? Optional.empty() : valuesOf(measure));
     Optional<ColumnRef> name = table.flatMap(scope::namingColumn);
+    if (told.table().filter(this::isOfSubject).isPresent()) {
+      said.subjects.forEach(s -> said.addGrouping(s.what()));
+      said.subjects.clear();
+      said.keeps.add(told.keep());
+      told.filters().forEach(said::addFilter);
+      return true;
+    }
     boolean groupsOfPlan =
         !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
     boolean sameGroups =

@@ -105,7 +105,8 @@ final class ListingSql {
                 DSL.partitionBy(List.of(identity))
                     .orderBy(order.descending() ? by.desc() : by.asc()))
             .as(Names.of(PLACE)));
-    Condition where = where();
+    // Rows without a member are of no member, and first of none.
+    Condition where = where().and(identity.isNotNull());
     return select(fields).from(scan.from()).where(where);
   }
 

@@ -47,9 +47,13 @@ record ReferenceListing(Model model, MemoryWarehouse warehouse, Reach reach, Hol
         .orElseGet(() -> ordered.subList(0, Math.min(ordered.size(), listing.count().get())));
   }
 
-  /** Those with fewer than so many before them; ties are kept. */
+  /**
+   * Those with fewer than so many before them; ties are kept, and rows that belong to none left
+   * out.
+   */
   private List<Row> firstOfEach(List<Row> rows, ColumnRef per, Listing.Order order, int count) {
     return rows.stream()
+        .filter(r -> whose(r, per) != null)
         .filter(
             r ->
                 rows.stream()
