@@ -252,8 +252,7 @@ public final class QuestionBench {
         Rows.shown(run(query.text(), query.parameters()), reading.plan().get(), model);
     List<List<Object>> expected = run(question.expected(), List.of());
     boolean listed = reading.plan().get().listing().isPresent();
-    boolean same =
-        listed ? SameRows.holdListed(expected, rows) : SameRows.hold(expected, rows);
+    boolean same = listed ? SameRows.holdListed(expected, rows) : SameRows.hold(expected, rows);
     return same ? Outcome.RIGHT : Outcome.WRONG;
   }
 

@@ -35,6 +35,7 @@ final class Meanings {
           entry("ranks", n -> new Meaning.RankWord(either(n, "TOP", "BOTTOM"))),
           entry("how", n -> new Meaning.HowWord(List.of(n.split(" ")))),
           entry("comparisons", n -> new Meaning.ComparisonWord(Filter.Comparison.valueOf(n))),
+          entry("measured comparisons", Meanings::measuredThan),
           entry("contrasts", n -> new Meaning.ComparativeWord(Contrast.valueOf(n))),
           entry(
               "contrasts with time", n -> new Meaning.ComparativeToWord(either(n, "MORE", "LESS"))),
@@ -87,6 +88,12 @@ final class Meanings {
   }
 
   /** "MOST money", or "LEAST" for any dimension. */
+  private static Meaning measuredThan(String name) {
+    List<String> parts = List.of(name.split(" "));
+    return new Meaning.MeasuredThanWord(
+        Filter.Comparison.valueOf(parts.get(0)), parts.subList(1, parts.size()));
+  }
+
   private static Meaning superlative(String name) {
     String[] parts = name.split(" ", 2);
     String dimension = parts.length == 1 ? "" : parts[1];

@@ -386,7 +386,10 @@ public final class Lexicon {
       boolean labelled = !inFiles.equalsIgnoreCase(column.label());
       if (!labelled || !hasTask(inFiles)) {
         boolean ofAnother = naming.isName(inFiles) && labelled;
-        add(inFiles, meaning, ofAnother ? Mention.Found.AKIN : Mention.Found.EXACT, true);
+        boolean verb = labelled && vocabulary.isParticiple(Tokens.plain(inFiles));
+        Mention.Found how =
+            ofAnother ? Mention.Found.AKIN : verb ? Mention.Found.SHORTENED : Mention.Found.EXACT;
+        add(inFiles, meaning, how, true);
       }
       if (model.namesItsTable(ref)) {
         add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning, false, true);

@@ -113,6 +113,18 @@ public sealed interface Meaning extends Part {
   /** A comparison of numbers. */
   record ComparisonWord(Filter.Comparison comparison) implements Meaning {}
 
+  /**
+   * A comparison that says what is measured: "longer than".
+   *
+   * @param dimensions what that may be, such as "time" and "length"
+   */
+  record MeasuredThanWord(Filter.Comparison comparison, List<String> dimensions)
+      implements Meaning {
+    public MeasuredThanWord {
+      dimensions = List.copyOf(dimensions);
+    }
+  }
+
   /** Asks whether something is more or less than at another time. */
   record ComparativeWord(Contrast contrast) implements Meaning {}
 

@@ -174,6 +174,9 @@ public enum Role {
   /** "what did" somebody do: no "which". */
   WHAT_DID(true),
 
+  /** "the following" year. */
+  FOLLOWING(false),
+
   /** "still open": not over. */
   OPEN(false),
 

@@ -25,11 +25,12 @@ public final class Tokens {
             + "|(?<ordinal>"
             + writing.placePattern()
             + ")"
-            + "|(?<number>\\d+(?:[.,]\\d+)*)"
+            // A minus behind a word is one; behind a number it is a dash.
+            + "|(?<number>(?:(?<=(?:^|[\\p{L}(<>=]\\s?))[-\u2212](?=\\d))?\\d+(?:[.,]\\d+)*)"
             + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
             + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
             + "|(?<stop>[.?!:]+(?=\\s|$))"
-            + "|(?<space>[\\s\\-\u2013\u2014]+)"
+            + "|(?<space>\\s+(?=[-\u2212]\\d)|[\\s\\-\u2013\u2014]+)"
             + "|(?<sign>>=|<=|\\X)",
         Pattern.CASE_INSENSITIVE);
   }
@@ -56,7 +57,7 @@ public final class Tokens {
         plain = found.replaceAll("\\D", "");
       } else if (matcher.group("number") != null) {
         kind = Token.Kind.NUMBER;
-        plain = found;
+        plain = found.replace('\u2212', '-');
       } else if (matcher.group("word") != null) {
         kind = Token.Kind.WORD;
         plain = plain(found).replaceAll("['\u2019]s$", "").replaceAll("['\u2019]", "");

@@ -34,8 +34,9 @@ public enum Writing {
     this.day = Pattern.compile(day);
     String rest = "(" + Pattern.quote(String.valueOf(decimals)) + "\\d+)?";
     this.grouped =
-        Pattern.compile("\\d{1,3}(" + Pattern.quote(String.valueOf(thousands)) + "\\d{3})+" + rest);
-    this.plain = Pattern.compile("\\d+" + rest);
+        Pattern.compile(
+            "-?\\d{1,3}(" + Pattern.quote(String.valueOf(thousands)) + "\\d{3})+" + rest);
+    this.plain = Pattern.compile("-?\\d+" + rest);
   }
 
   /** A regular expression of places in an order. */

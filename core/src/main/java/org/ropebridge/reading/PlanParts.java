@@ -38,6 +38,8 @@ final class PlanParts {
       return ifChanged(plan, unlimited(plan, all.what()));
     } else if (edit instanceof Contribution.WholeOf whole) {
       return ifChanged(plan, inWhole(plan, whole.unit()));
+    } else if (edit instanceof Contribution.SpanAfter after) {
+      return ifChanged(plan, after(plan, after.unit()));
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
@@ -249,6 +251,34 @@ final class PlanParts {
                                         in.date(),
                                         false))
                             .orElse(f)
+                        : f)
+            .toList());
+  }
+
+  /** Times that are fixed become the unit that begins when they are over. */
+  private Plan after(Plan plan, Period.Unit unit) {
+    return plan.withFilters(
+        plan.filters().stream()
+            .map(
+                f ->
+                    f instanceof Filter.InPeriod in
+                            && !in.negated()
+                            && in.period() instanceof Period.Span span
+                        ? new Filter.InPeriod(
+                            new Period.Span(
+                                unit,
+                                scope
+                                    .periods()
+                                    .start(
+                                        unit,
+                                        scope
+                                            .periods()
+                                            .resolve(span)
+                                            .last()
+                                            .orElseThrow()
+                                            .plusDays(1))),
+                            in.date(),
+                            false)
                         : f)
             .toList());
   }

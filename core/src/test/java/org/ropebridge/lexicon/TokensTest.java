@@ -25,6 +25,7 @@ class TokensTest {
         "Q3 20% | WORD:q3 NUMBER:20 SIGN:%",
         "for bridge \"Sey Bridge 49\" | WORD:for WORD:bridge QUOTED:sey bridge 49",
         "nights >= 3 | WORD:nights SIGN:>= NUMBER:3",
+        "colder than -18, 2-3 or 5 -6 | WORD:colder WORD:than NUMBER:-18 SIGN:, NUMBER:2 NUMBER:3 WORD:or NUMBER:5 NUMBER:6",
         "a; b | WORD:a SIGN:; WORD:b"
       })
   void areCut(String text, String expected) {

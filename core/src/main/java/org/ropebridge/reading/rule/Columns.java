@@ -17,6 +17,12 @@ final class Columns {
     return part instanceof Meaning.ColumnName || part instanceof Meaning.RowNoun;
   }
 
+  /** "cost": a number by itself of which the total is wanted sooner than a list. */
+  static boolean isTotal(List<ColumnRef> columns, Scope scope) {
+    return columns.size() == 1
+        && scope.model().column(columns.get(0)).addsUp().equals(Optional.of(Column.AddsUp.SUM));
+  }
+
   static Optional<ColumnRef> of(Part part, Scope scope) {
     return part instanceof Meaning.ColumnName name
         ? Optional.of(name.column())

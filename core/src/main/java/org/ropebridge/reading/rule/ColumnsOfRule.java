@@ -22,49 +22,51 @@ final class ColumnsOfRule extends Rule {
         Slot.word(Role.LIST, Role.LIST_OF, Role.WHICH).maybe(),
         Slot.a(Phrase.ColumnList.class),
         Slot.word(Role.PREPOSITION, Role.BY).maybe(),
-        Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(
-            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
+                Contribution.Narrowing.class,
+                n -> n.bare() && !(n.filter() instanceof Filter.InValues))
+            .maybe(),
+        Slot.a(Meaning.RowNoun.class));
   }
 
   @Override
   public double bonus() {
-    return 0.35;
+    return 0.1;
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Contribution.NounWith> those = match.find(4, Contribution.NounWith.class);
-    String table =
-        those
-            .map(Contribution.NounWith::table)
-            .orElseGet(() -> match.get(4, Meaning.RowNoun.class).table());
+    String table = match.get(4, Meaning.RowNoun.class).table();
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
     boolean adjective =
         !match.has(2) && columns.size() == 1 && scope.holds(columns.get(0), Column.Holds.YES_NO);
+    boolean list = match.has(0) && !match.isWord(0, Role.WHICH);
     if (match.isParticiple(1) || adjective) {
       return;
     }
-    boolean list = match.has(0) && !match.isWord(0, Role.WHICH);
     if (!list && columns.size() == 1 && addsUpOfEvents(columns.get(0), table, scope)) {
       total(columns.get(0), match, out);
       return;
     }
+    rows(
+            table,
+            columns,
+            match.find(3, Contribution.Narrowing.class).map(Contribution.Narrowing::filter).stream()
+                .toList(),
+            scope)
+        .ifPresent(out);
+  }
+
+  /** The rows with the columns, where all can be reached and some are theirs. */
+  static Optional<Part> rows(
+      String table, List<ColumnRef> columns, List<Filter> filters, Scope scope) {
     boolean reached =
         columns.stream()
             .allMatch(c -> !scope.paths().shortest(table, c.table(), c.role()).isEmpty());
     boolean own = columns.stream().anyMatch(c -> c.table().equals(table));
-    if (reached && own && !columns.stream().anyMatch(c -> scope.isNameOfOther(c, table))) {
-      List<Filter> filters =
-          Stream.concat(
-                  match
-                      .find(3, Contribution.Narrowing.class)
-                      .map(Contribution.Narrowing::filter)
-                      .stream(),
-                  those.map(Contribution.NounWith::filter).stream())
-              .toList();
-      out.accept(new Contribution.Rows(table, withName(table, columns, scope), filters));
-    }
+    return reached && own && columns.stream().noneMatch(c -> scope.isNameOfOther(c, table))
+        ? Optional.of(new Contribution.Rows(table, withName(table, columns, scope), filters))
+        : Optional.empty();
   }
 
   /** "cost of unplanned repairs": of rows without a name, the total is wanted. */

@@ -30,6 +30,10 @@ final class ColumnsOfValuesRule extends Rule {
     String table = values.column().table();
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
     boolean own = columns.stream().allMatch(c -> c.table().equals(table));
+    boolean listed = match.has(0) && !match.isWord(0, Role.WHICH);
+    if (!listed && Columns.isTotal(columns, scope)) {
+      return;
+    }
     if (own && !columns.stream().allMatch(scope::isTemporal)) {
       out.accept(
           new Contribution.Rows(

@@ -384,6 +384,9 @@ public sealed interface Contribution extends Part {
   /** "the whole year": all of the unit that the time of before is in. */
   record WholeOf(Period.Unit unit) implements Edit {}
 
+  /** "the next year": the unit of time that follows the time of before. */
+  record SpanAfter(Period.Unit unit) implements Edit {}
+
   /** A number by itself: how many rows are wanted. */
   record Amount(int count) implements Edit {}
 

@@ -25,6 +25,9 @@ public final class Grammar {
           new LastWeekendRule(),
           new KeepQualityRule(),
           new NotTrueRule(),
+          new ColumnsOfThoseRule(),
+          new MeasuredThanRule(),
+          new ColumnRangeRule(),
           new NotDoneInRule(),
           new DoneInTimeRule(),
           new DoneMostOfUnitRule(),
@@ -334,6 +337,7 @@ public final class Grammar {
           new SwappingRule(),
           new ThoseRule(),
           new ToldAsRule(),
+          new SpanAfterRule(),
           new WholeOfRule());
 
   /** The rules of questions that stand by themselves. */

@@ -45,7 +45,14 @@ final class StatisticOfNounRule extends Rule {
                         .isPresent())
             .toList();
     boolean sum = statistic.kind() == Measure.Kind.SUM;
-    if (!match.isPlural(1) && !sum && amounts.size() == 1) {
+    // "most expensive machine" is a machine, where these have names.
+    boolean row =
+        !match.get(0, Phrase.Statistics.class).dimension().isEmpty()
+            && scope
+                .namingColumn(table)
+                .filter(c -> scope.holds(c, Column.Holds.CATEGORY))
+                .isPresent();
+    if (!match.isPlural(1) && !sum && !row && amounts.size() == 1) {
       out.accept(
           Contribution.Measures.of(
               new Measure.Statistic(statistic.kind(), amounts.get(0), statistic.percentile())));
