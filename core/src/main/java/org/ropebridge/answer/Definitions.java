@@ -4,10 +4,15 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Condition;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
@@ -52,12 +57,51 @@ public final class Definitions {
       filters(measure).forEach(f -> add(f, all));
     }
     plan.filters().forEach(f -> add(f, all));
+    columns(plan).filter(c -> c.column().endsWith(Column.AGE)).forEach(c -> addAge(c, all));
     for (Grouping grouping : plan.groupings()) {
       if (grouping instanceof Grouping.ByCondition by) {
         add(by.table(), by.condition(), all);
       }
     }
     return List.copyOf(all.values());
+  }
+
+  /** The columns that a plan shows, splits by or compares. */
+  private static Stream<ColumnRef> columns(Plan plan) {
+    return Stream.of(
+            plan.measures().stream()
+                .flatMap(m -> MeasureTables.basics(m).stream())
+                .filter(Measure.Statistic.class::isInstance)
+                .map(m -> ((Measure.Statistic) m).column()),
+            plan.groupings().stream().flatMap(g -> column(g).stream()),
+            plan.filters().stream()
+                .filter(Filter.Compare.class::isInstance)
+                .map(f -> ((Filter.Compare) f).column()),
+            plan.listing().stream().flatMap(l -> l.columns().stream()))
+        .flatMap(c -> c);
+  }
+
+  private static Optional<ColumnRef> column(Grouping grouping) {
+    if (grouping instanceof Grouping.ByColumn by) {
+      return Optional.of(by.column());
+    } else if (grouping instanceof Grouping.BySteps by) {
+      return Optional.of(by.column());
+    }
+    return grouping instanceof Grouping.ByBands by ? Optional.of(by.column()) : Optional.empty();
+  }
+
+  /** An age that no file writes down: from which date it counts. */
+  private void addAge(ColumnRef age, Map<String, Definition> all) {
+    Table table = model.table(age.table());
+    Column column = table.column(age.column());
+    String date = age.column().substring(0, age.column().length() - Column.AGE.length());
+    all.putIfAbsent(
+        age.withoutRole().toString(),
+        new Definition(
+            column.label(),
+            "Whole years from the " + table.column(date).label() + " to today.",
+            column.sql().orElse(""),
+            table.rowNounPlural()));
   }
 
   /** The definitions of a metric; one made of others is followed by those. */

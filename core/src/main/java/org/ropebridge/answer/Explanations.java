@@ -80,8 +80,14 @@ public final class Explanations {
   public Explained of(About about) {
     Page page = new Page();
     if (about instanceof About.Sense sense) {
-      sense.items().forEach(i -> sense(i, page));
-      return page.as(title(sense.items().get(0)));
+      List<String> titles = sense.items().stream().map(this::title).distinct().toList();
+      for (Meaning item : sense.items()) {
+        if (titles.size() > 1) {
+          page.say(capital(title(item)) + ":");
+        }
+        sense(item, page);
+      }
+      return page.as(String.join(" and ", titles));
     } else if (about instanceof About.Origin origin) {
       origin.items().forEach(i -> origin(i, page));
       return page.as("Where " + title(origin.items().get(0)) + " comes from");

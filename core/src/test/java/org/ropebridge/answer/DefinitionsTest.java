@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.ropebridge.DemoModel;
 import org.ropebridge.answer.Definitions.Definition;
 
@@ -39,6 +41,26 @@ class DefinitionsTest {
         of("revenue by hut with guest nights more than 500").stream()
             .map(Definition::word)
             .toList());
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "average age by home region",
+        "members by age in steps of 10",
+        "members by age in bands 18-30, 31-50, over 50",
+        "members over 60",
+        "list members with their age",
+      })
+  void anAgeSaysFromWhichDateItCounts(String question) {
+    assertEquals(
+        List.of(
+            new Definition(
+                "member age",
+                "Whole years from the birth date to today.",
+                "years_since(born)",
+                "members")),
+        of(question));
   }
 
   @Test
