@@ -177,6 +177,12 @@ public enum Role {
   /** "the following" year. */
   FOLLOWING(false),
 
+  /** "list them", of what was counted. */
+  LIST_THOSE(false),
+
+  /** "which of them", of what was counted. */
+  WHICH_OF_THOSE(false),
+
   /** "still open": not over. */
   OPEN(false),
 

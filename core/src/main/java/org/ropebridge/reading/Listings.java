@@ -151,7 +151,7 @@ final class Listings {
       boolean named =
           scope.namingColumn(table).filter(c -> scope.holds(c, Column.Holds.CATEGORY)).isPresent();
       if (said.columns.isEmpty() || !named) {
-        telling(table).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
+        telling(table, scope).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
       }
       order.map(Listing.Order::by).filter(c -> !columns.contains(c)).ifPresent(columns::add);
     }
@@ -160,8 +160,15 @@ final class Listings {
     return columns;
   }
 
+  /** All rows of a table, with the columns that are shown where none are named. */
+  static Listing all(String table, Scope scope) {
+    List<ColumnRef> columns = new ArrayList<>(scope.namingColumn(table).stream().toList());
+    telling(table, scope).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
+    return new Listing(table, columns, Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
   /** The columns that tell people most about a row: its date, who or where, kinds and numbers. */
-  private List<ColumnRef> telling(String name) {
+  private static List<ColumnRef> telling(String name, Scope scope) {
     Table table = scope.model().table(name);
     List<ColumnRef> telling = new ArrayList<>();
     table

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -12,6 +14,7 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Keeps;
 import org.ropebridge.reading.rule.Phrase;
 import org.ropebridge.reading.rule.Scope;
 
@@ -40,6 +43,10 @@ final class PlanParts {
       return ifChanged(plan, inWhole(plan, whole.unit()));
     } else if (edit instanceof Contribution.SpanAfter after) {
       return ifChanged(plan, after(plan, after.unit()));
+    } else if (edit instanceof Contribution.KeepThose those) {
+      return kept(plan, those.comparing());
+    } else if (edit instanceof Contribution.ListThose list) {
+      return listed(plan).filter(p -> !list.ifNamed() || isNamed(p));
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
@@ -253,6 +260,44 @@ final class PlanParts {
                             .orElse(f)
                         : f)
             .toList());
+  }
+
+  /** Only groups whose first measure compares so; empty where it cannot. */
+  private Optional<Plan> kept(Plan plan, Phrase.Comparing comparing) {
+    if (plan.groupings().isEmpty() || plan.measures().isEmpty()) {
+      return Optional.empty();
+    }
+    Measure measure = plan.measures().get(0);
+    return Keeps.compared(measure, comparing, scope)
+        .map(
+            keep ->
+                plan.withKeeps(
+                    Stream.concat(
+                            plan.keeps().stream().filter(k -> !k.measure().equals(measure)),
+                            Stream.of(keep))
+                        .toList()));
+  }
+
+  /** Whether the rows of a list have names that say who or what they are. */
+  private boolean isNamed(Plan list) {
+    return scope
+        .namingColumn(list.listing().orElseThrow().table())
+        .filter(c -> scope.holds(c, Column.Holds.CATEGORY) || scope.holds(c, Column.Holds.TEXT))
+        .isPresent();
+  }
+
+  /** The rows that a plan does no more than count. */
+  private Optional<Plan> listed(Plan plan) {
+    boolean counts =
+        plan.measures().size() == 1
+            && plan.measures().get(0) instanceof Measure.RowCount
+            && plan.keeps().isEmpty();
+    return counts
+        ? Optional.of(
+            Plan.of(
+                Listings.all(((Measure.RowCount) plan.measures().get(0)).table(), scope),
+                plan.filters()))
+        : Optional.empty();
   }
 
   /** Times that are fixed become the unit that begins when they are over. */

@@ -387,6 +387,16 @@ public sealed interface Contribution extends Part {
   /** "the next year": the unit of time that follows the time of before. */
   record SpanAfter(Period.Unit unit) implements Edit {}
 
+  /** "those above 100k": groups of the answer before, by its measure. */
+  record KeepThose(Phrase.Comparing comparing) implements Edit {}
+
+  /**
+   * "list them", "which of them": the rows that were counted.
+   *
+   * @param ifNamed whether only rows that have names are listed
+   */
+  record ListThose(boolean ifNamed) implements Edit {}
+
   /** A number by itself: how many rows are wanted. */
   record Amount(int count) implements Edit {}
 

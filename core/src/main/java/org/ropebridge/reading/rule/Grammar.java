@@ -338,6 +338,8 @@ public final class Grammar {
           new ThoseRule(),
           new ToldAsRule(),
           new SpanAfterRule(),
+          new ListThoseRule(),
+          new KeepThoseRule(),
           new WholeOfRule());
 
   /** The rules of questions that stand by themselves. */

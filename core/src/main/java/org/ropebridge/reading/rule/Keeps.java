@@ -8,7 +8,7 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
 /** Conditions on measures. */
-final class Keeps {
+public final class Keeps {
   /** The unit of amounts that are said in percent. */
   static final String PERCENT = "%";
 
@@ -19,7 +19,8 @@ final class Keeps {
    * where a percentage is asked of what is no share, minutes of how many there are, or pieces of
    * money.
    */
-  static Optional<Plan.Keep> compared(Measure measure, Phrase.Comparing comparing, Scope scope) {
+  public static Optional<Plan.Keep> compared(
+      Measure measure, Phrase.Comparing comparing, Scope scope) {
     boolean saidInPercent = comparing.unit().equals(Optional.of(PERCENT));
     boolean share = isShare(measure, scope);
     if (saidInPercent && !share && !isQuotient(measure)) {
