@@ -180,9 +180,6 @@ public enum Role {
   /** "list them", of what was counted. */
   LIST_THOSE(false),
 
-  /** "which of them", of what was counted. */
-  WHICH_OF_THOSE(false),
-
   /** "still open": not over. */
   OPEN(false),
 

@@ -4,10 +4,10 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/** "list them", "which ones" [list them] -> the rows that were counted */
+/** "list them", "which ones" [list them, or which of them] -> the rows that were counted */
 final class ListThoseRule extends Rule {
   ListThoseRule() {
-    super(Slot.word(Role.LIST_THOSE, Role.WHICH_OF_THOSE), Slot.word(Role.BE).maybe());
+    super(Slot.word(Role.LIST_THOSE, Role.WHICH), Slot.word(Role.THOSE).maybe());
   }
 
   @Override
@@ -17,6 +17,8 @@ final class ListThoseRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.ListThose(match.isWord(0, Role.WHICH_OF_THOSE)));
+    if (match.isWord(0, Role.WHICH) == match.has(1)) {
+      out.accept(new Contribution.ListThose(match.has(1)));
+    }
   }
 }
