@@ -40,6 +40,9 @@ public final class Lexicon {
   /** Values of larger columns are kept compactly, without shortened forms. */
   private static final int MOST_VALUES_IN_FULL = 20_000;
 
+  /** Of more values than these, a word does not stand for one. */
+  private static final int MOST_VALUES_FOR_WORDS = 500;
+
   /** Shorter words of a value do not stand for it. */
   private static final int SHORTEST_VALUE_WORD = 4;
 
@@ -225,11 +228,13 @@ public final class Lexicon {
 
   /** "diesel", where only one value of any column has that word: "diesel engine". */
   private void addValueWords() {
+    Set<String> ofNames = new HashSet<>();
+    nameWords.values().forEach(ofNames::addAll);
     valueWords.forEach(
         (word, values) -> {
           boolean known =
               !entries.getOrDefault(vocabulary.stem(word), List.of()).isEmpty()
-                  || nameWords.values().stream().anyMatch(w -> w.contains(vocabulary.stem(word)));
+                  || ofNames.contains(vocabulary.stem(word));
           if (values.size() == 1 && !known) {
             add(word, values.iterator().next(), true, false);
           }
@@ -541,7 +546,7 @@ public final class Lexicon {
         add(value.stored(), meaning, false, false);
       }
     }
-    if (!areNames && stored.size() <= MOST_VALUES_FOR_SLIPS) {
+    if (!areNames && stored.size() <= MOST_VALUES_FOR_WORDS) {
       collectWords(column, ref, stored);
     }
     Map<String, Integer> lastWords = new HashMap<>();
