@@ -41,7 +41,7 @@ public final class Lexicon {
   private static final int MOST_VALUES_IN_FULL = 20_000;
 
   /** Of more values than these, a word does not stand for one. */
-  private static final int MOST_VALUES_FOR_WORDS = 500;
+  private static final int MOST_VALUES_FOR_WORDS = 100;
 
   /** Shorter words of a value do not stand for it. */
   private static final int SHORTEST_VALUE_WORD = 4;
@@ -209,6 +209,10 @@ public final class Lexicon {
     for (TwoWords name : twoWords) {
       byHead.computeIfAbsent(singular(name.last()), h -> new LinkedHashSet<>()).add(name.item());
     }
+    Map<String, Set<Meaning>> byStem = new HashMap<>();
+    nameWords.forEach(
+        (item, stems) ->
+            stems.forEach(s -> byStem.computeIfAbsent(s, k -> new HashSet<>()).add(item)));
     byHead.forEach(
         (head, items) -> {
           items.removeIf(Meaning.ConditionName.class::isInstance);
@@ -216,7 +220,9 @@ public final class Lexicon {
           boolean isOnly =
               meant.size() == 1
                   && !vocabulary.isParticiple(head)
-                  && isOnlyWith(vocabulary.stem(head), items, meant.get(0).getClass())
+                  && byStem.getOrDefault(vocabulary.stem(head), Set.of()).stream()
+                      .filter(meant.get(0).getClass()::isInstance)
+                      .allMatch(items::contains)
                   && (meant.get(0) instanceof Meaning.ColumnName
                       || items.stream().noneMatch(Meaning.ColumnName.class::isInstance));
           if (isOnly && entries.getOrDefault(vocabulary.stem(head), List.of()).isEmpty()) {
@@ -264,13 +270,6 @@ public final class Lexicon {
         .map(Tokens::plain)
         .map(n -> vocabulary.singular(n.substring(n.lastIndexOf(' ') + 1)))
         .anyMatch(vocabulary.personWords()::contains);
-  }
-
-  /** Whether no other item of the kind has the word in its name. */
-  private boolean isOnlyWith(String stem, Set<Meaning> items, Class<?> kind) {
-    return nameWords.entrySet().stream()
-        .filter(e -> kind.isInstance(e.getKey()) && !items.contains(e.getKey()))
-        .noneMatch(e -> e.getValue().contains(stem));
   }
 
   private String singular(String phrase) {
@@ -580,7 +579,7 @@ public final class Lexicon {
     column.values().forEach(v -> names.put(v.stored(), v.name()));
     names.forEach(
         (value, name) -> {
-          List<String> words = words(name);
+          List<String> words = name.indexOf(' ') < 0 ? List.of() : words(name);
           if (words.size() > 1) {
             words.stream()
                 .filter(w -> w.length() >= SHORTEST_VALUE_WORD)

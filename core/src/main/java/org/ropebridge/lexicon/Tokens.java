@@ -26,7 +26,7 @@ public final class Tokens {
             + writing.placePattern()
             + ")"
             // A minus behind a word is one; behind a number it is a dash.
-            + "|(?<number>(?:(?<=(?:^|[\\p{L}(<>=]\\s?))[-\u2212](?=\\d))?\\d+(?:[.,]\\d+)*)"
+            + "|(?<number>(?:[-\u2212](?<=(?:^|[\\p{L}(<>=]\\s?)[-\u2212])(?=\\d))?\\d+(?:[.,]\\d+)*)"
             + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
             + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
             + "|(?<stop>[.?!:]+(?=\\s|$))"
