@@ -57,7 +57,7 @@ public final class Definitions {
       filters(measure).forEach(f -> add(f, all));
     }
     plan.filters().forEach(f -> add(f, all));
-    columns(plan).filter(c -> c.column().endsWith(Column.AGE)).forEach(c -> addAge(c, all));
+    columns(plan).forEach(c -> addAge(c, all));
     for (Grouping grouping : plan.groupings()) {
       if (grouping instanceof Grouping.ByCondition by) {
         add(by.table(), by.condition(), all);
@@ -90,18 +90,20 @@ public final class Definitions {
     return grouping instanceof Grouping.ByBands by ? Optional.of(by.column()) : Optional.empty();
   }
 
-  /** An age that no file writes down: from which date it counts. */
+  /** If the column is an age that no file writes down: from which date it counts. */
   private void addAge(ColumnRef age, Map<String, Definition> all) {
     Table table = model.table(age.table());
-    Column column = table.column(age.column());
-    String date = age.column().substring(0, age.column().length() - Column.AGE.length());
-    all.putIfAbsent(
-        age.withoutRole().toString(),
-        new Definition(
-            column.label(),
-            "Whole years from the " + table.column(date).label() + " to today.",
-            column.sql().orElse(""),
-            table.rowNounPlural()));
+    Optional<Column> date = table.dateOfAge(age.column());
+    if (date.isPresent()) {
+      Column column = table.column(age.column());
+      all.putIfAbsent(
+          age.withoutRole().toString(),
+          new Definition(
+              column.label(),
+              "Whole years from the " + date.get().label() + " to today.",
+              column.sql().orElse(""),
+              table.rowNounPlural()));
+    }
   }
 
   /** The definitions of a metric; one made of others is followed by those. */

@@ -269,7 +269,7 @@ final class EnglishInflection {
     return nouns;
   }
 
-  /** "stop" of "stopp", "leak", "us" of "use". */
+  /** "stop" of "stopp", "leak" of "leak", "use" of "us". */
   private static Optional<String> verbWithin(String base) {
     int n = base.length();
     String single = base.charAt(n - 1) == base.charAt(n - 2) ? base.substring(0, n - 1) : base;

@@ -87,13 +87,14 @@ final class Meanings {
     throw new IllegalArgumentException("neither " + yes + " nor " + no);
   }
 
-  /** "MOST money", or "LEAST" for any dimension. */
+  /** "MORE_THAN length time": what is compared may be either. */
   private static Meaning measuredThan(String name) {
     List<String> parts = List.of(name.split(" "));
     return new Meaning.MeasuredThanWord(
         Filter.Comparison.valueOf(parts.get(0)), parts.subList(1, parts.size()));
   }
 
+  /** "MOST money", or "LEAST" for any dimension. */
   private static Meaning superlative(String name) {
     String[] parts = name.split(" ", 2);
     String dimension = parts.length == 1 ? "" : parts[1];

@@ -133,8 +133,9 @@ public final class Lexicon {
         .forEach((phrase, list) -> list.forEach(meaning -> add(phrase, meaning, false, true)));
     model.metrics().forEach(this::addMetric);
     Naming naming = new Naming(model);
+    Kinship kinship = new Kinship(model, vocabulary);
     for (Table table : model.tables()) {
-      addTable(table, model, naming, values);
+      addTable(table, model, naming, kinship, values);
     }
     model
         .calendar()
@@ -146,7 +147,7 @@ public final class Lexicon {
     }
     addHeads();
     addValueWords();
-    addPeople(model);
+    addPeople(model, kinship);
     vocabulary.akin().forEach(this::addAkin);
     twoWords.clear();
     valueWords.clear();
@@ -248,20 +249,22 @@ public final class Lexicon {
   }
 
   /** "people", where those of the only table of people work here. */
-  private void addPeople(Model model) {
+  private void addPeople(Model model, Kinship kinship) {
     List<Table> peoples = model.tables().stream().filter(this::arePeople).toList();
-    if (peoples.size() == 1 && areWorkers(peoples.get(0))) {
+    boolean workHere =
+        peoples.size() == 1
+            && kinship.workers().stream().anyMatch(c -> c.table().equals(peoples.get(0).name()));
+    if (workHere) {
       Meaning noun = new Meaning.RowNoun(peoples.get(0).name());
-      vocabulary.words().entrySet().stream()
-          .filter(e -> e.getValue().contains(new Meaning.FunctionWord(Role.EVERYONE)))
-          .forEach(e -> add(e.getKey(), noun, Mention.Found.AKIN, false));
+      everyoneWords().forEach(word -> add(word, noun, Mention.Found.AKIN, false));
     }
   }
 
-  private boolean areWorkers(Table table) {
-    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
-        .map(Tokens::plain)
-        .anyMatch(vocabulary.workerWords()::contains);
+  /** "people", "everyone". */
+  private Stream<String> everyoneWords() {
+    return vocabulary.words().entrySet().stream()
+        .filter(e -> e.getValue().contains(new Meaning.FunctionWord(Role.EVERYONE)))
+        .map(Map.Entry::getKey);
   }
 
   /** Whether the rows of a table are people. */
@@ -364,13 +367,12 @@ public final class Lexicon {
     vocabulary.unitNames(unit).forEach(name -> add(name, meaning, false, true));
     if (vocabulary.personWords().contains(vocabulary.singular(Tokens.plain(unit)))) {
       // "more than 5 people", of guests.
-      vocabulary.words().entrySet().stream()
-          .filter(e -> e.getValue().contains(new Meaning.FunctionWord(Role.EVERYONE)))
-          .forEach(e -> add(e.getKey(), meaning, true, false));
+      everyoneWords().forEach(word -> add(word, meaning, true, false));
     }
   }
 
-  private void addTable(Table table, Model model, Naming naming, ValueIndex values) {
+  private void addTable(
+      Table table, Model model, Naming naming, Kinship kinship, ValueIndex values) {
     Meaning noun = new Meaning.RowNoun(table.name());
     add(table.rowNoun(), noun, false, true);
     add(table.rowNounPlural(), noun, false, true);
@@ -427,7 +429,7 @@ public final class Lexicon {
       column.unit().ifPresent(this::addUnit);
       addValues(column, ref, values.of(ref), model.namesItsTable(ref));
     }
-    addAge(table, model, naming);
+    addAge(table, model, naming, kinship);
     for (Link link : table.links()) {
       if (naming.isNamed(link)) {
         Meaning role = new Meaning.RoleName(table.name() + "." + link.name(), link.to());
@@ -452,26 +454,18 @@ public final class Lexicon {
   }
 
   /** "age", of rows that tell by one date when they began to be, and that have no such number. */
-  private void addAge(Table table, Model model, Naming naming) {
+  private void addAge(Table table, Model model, Naming naming, Kinship kinship) {
     boolean named =
         model.namingColumn(table.name()).filter(c -> !c.column().equals(table.key())).isPresent();
-    List<Column> births =
-        table.columns().stream()
-            .filter(c -> c.holds().isTemporal())
-            .filter(
-                c ->
-                    Stream.concat(
-                            Stream.of(c.label(), Labels.ofName(c.name())), c.alsoCalled().stream())
-                        .flatMap(n -> words(n).stream())
-                        .anyMatch(vocabulary.lifeWords()::contains))
-            .toList();
+    List<ColumnRef> births =
+        kinship.beginnings().stream().filter(c -> c.table().equals(table.name())).toList();
     for (String age : vocabulary.ageWords()) {
       if (named
           && births.size() == 1
           && !naming.isName(age)
           && !naming.isName(table.rowNoun() + " " + age)) {
         Meaning meaning =
-            new Meaning.ColumnName(ColumnRef.of(table.name(), births.get(0).name() + Column.AGE));
+            new Meaning.ColumnName(ColumnRef.of(table.name(), births.get(0).column() + Column.AGE));
         if (age.equals(vocabulary.ageWords().iterator().next())) {
           add(table.rowNoun() + " " + age, meaning, false, true);
         }

@@ -55,16 +55,17 @@ public record Table(
     return columns.stream()
         .filter(c -> c.name().equals(columnName))
         .findFirst()
-        .or(() -> age(columnName));
+        .or(() -> dateOfAge(columnName).map(date -> date.ageOf(rowNoun)));
   }
 
-  private Optional<Column> age(String columnName) {
-    return columnName.endsWith(Column.AGE)
-        ? columns.stream()
+  /** The date whose age a column is that no file writes down; empty for any other column. */
+  public Optional<Column> dateOfAge(String columnName) {
+    boolean written = columns.stream().anyMatch(c -> c.name().equals(columnName));
+    return written || !columnName.endsWith(Column.AGE)
+        ? Optional.empty()
+        : columns.stream()
             .filter(c -> columnName.equals(c.name() + Column.AGE) && c.holds().isTemporal())
-            .map(c -> c.ageOf(rowNoun))
-            .findFirst()
-        : Optional.empty();
+            .findFirst();
   }
 
   /**

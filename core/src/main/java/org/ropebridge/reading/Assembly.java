@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.ropebridge.lexicon.Contrast;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Way;
@@ -1035,8 +1034,7 @@ final class Assembly {
 
   /** "top 3 products by pieces sold": what adds up ranks, and splits nothing. */
   private boolean isAmount(Grouping grouping) {
-    return grouping instanceof Grouping.ByColumn by
-        && model.column(by.column()).addsUp().equals(Optional.of(Column.AddsUp.SUM));
+    return grouping instanceof Grouping.ByColumn by && scope.addsUp(by.column());
   }
 
   /** "top cause of leaks": what is ranked is ranked by how many of the noun it has. */

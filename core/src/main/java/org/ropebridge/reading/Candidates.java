@@ -95,6 +95,9 @@ final class Candidates {
 
   /** The same plan with no date named where it is the one that is meant anyway. */
   private Plan onMainDates(Plan plan) {
+    if (plan.filters().stream().noneMatch(Candidates::isOnNamedDate)) {
+      return plan;
+    }
     Set<String> tables = MeasureTables.of(plan, model);
     return plan.withFilters(
         plan.filters().stream()

@@ -66,13 +66,7 @@ final class Listings {
     }
     List<String> distinct = nouns.stream().distinct().toList();
     boolean named =
-        distinct.size() == 1
-            && !said.filters.isEmpty()
-            && scope
-                .namingColumn(distinct.get(0))
-                .filter(
-                    c -> scope.holds(c, Column.Holds.CATEGORY) || scope.holds(c, Column.Holds.TEXT))
-                .isPresent();
+        distinct.size() == 1 && !said.filters.isEmpty() && haveNames(distinct.get(0), scope);
     boolean wanted =
         named
             || said.order.filter(Contribution.Order::byName).isPresent()
@@ -158,6 +152,14 @@ final class Listings {
     said.columns.ifPresent(
         more -> more.columns().stream().filter(c -> !columns.contains(c)).forEach(columns::add));
     return columns;
+  }
+
+  /** Whether rows of a table have names that say who or what they are. */
+  static boolean haveNames(String table, Scope scope) {
+    return scope
+        .namingColumn(table)
+        .filter(c -> scope.holds(c, Column.Holds.CATEGORY) || scope.holds(c, Column.Holds.TEXT))
+        .isPresent();
   }
 
   /** All rows of a table, with the columns that are shown where none are named. */

@@ -1,11 +1,12 @@
 package org.ropebridge.reading;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -46,7 +47,9 @@ final class PlanParts {
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
     } else if (edit instanceof Contribution.ListThose list) {
-      return listed(plan).filter(p -> !list.ifNamed() || isNamed(p));
+      return listed(plan)
+          .filter(
+              p -> !list.ifNamed() || Listings.haveNames(p.listing().orElseThrow().table(), scope));
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
@@ -242,22 +245,22 @@ final class PlanParts {
 
   /** Times become all of the unit that they begin in. */
   private Plan inWhole(Plan plan, Period.Unit unit) {
+    return withPeriods(
+        plan, p -> scope.periods().resolve(p).first().map(day -> spanWith(day, unit)).orElse(p));
+  }
+
+  private Period spanWith(LocalDate day, Period.Unit unit) {
+    return new Period.Span(unit, scope.periods().start(unit, day));
+  }
+
+  /** The plan with other periods in the place of those that keep rows. */
+  private static Plan withPeriods(Plan plan, UnaryOperator<Period> other) {
     return plan.withFilters(
         plan.filters().stream()
             .map(
                 f ->
                     f instanceof Filter.InPeriod in && !in.negated()
-                        ? scope
-                            .periods()
-                            .resolve(in.period())
-                            .first()
-                            .<Filter>map(
-                                day ->
-                                    new Filter.InPeriod(
-                                        new Period.Span(unit, scope.periods().start(unit, day)),
-                                        in.date(),
-                                        false))
-                            .orElse(f)
+                        ? new Filter.InPeriod(other.apply(in.period()), in.date(), false)
                         : f)
             .toList());
   }
@@ -278,14 +281,6 @@ final class PlanParts {
                         .toList()));
   }
 
-  /** Whether the rows of a list have names that say who or what they are. */
-  private boolean isNamed(Plan list) {
-    return scope
-        .namingColumn(list.listing().orElseThrow().table())
-        .filter(c -> scope.holds(c, Column.Holds.CATEGORY) || scope.holds(c, Column.Holds.TEXT))
-        .isPresent();
-  }
-
   /** The rows that a plan does no more than count. */
   private Optional<Plan> listed(Plan plan) {
     boolean counts =
@@ -302,30 +297,17 @@ final class PlanParts {
 
   /** Times that are fixed become the unit that begins when they are over. */
   private Plan after(Plan plan, Period.Unit unit) {
-    return plan.withFilters(
-        plan.filters().stream()
-            .map(
-                f ->
-                    f instanceof Filter.InPeriod in
-                            && !in.negated()
-                            && in.period() instanceof Period.Span span
-                        ? new Filter.InPeriod(
-                            new Period.Span(
-                                unit,
-                                scope
-                                    .periods()
-                                    .start(
-                                        unit,
-                                        scope
-                                            .periods()
-                                            .resolve(span)
-                                            .last()
-                                            .orElseThrow()
-                                            .plusDays(1))),
-                            in.date(),
-                            false)
-                        : f)
-            .toList());
+    return withPeriods(
+        plan,
+        p ->
+            p instanceof Period.Span
+                ? scope
+                    .periods()
+                    .resolve(p)
+                    .last()
+                    .map(last -> spanWith(last.plusDays(1), unit))
+                    .orElse(p)
+                : p);
   }
 
   private static boolean isOf(Filter filter, ColumnRef column) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.Items;
+import org.ropebridge.lexicon.Kinship;
 import org.ropebridge.lexicon.Lexicon;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;

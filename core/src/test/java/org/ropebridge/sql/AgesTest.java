@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.ropebridge.TestDatabase;
 import org.ropebridge.access.Access;
 import org.ropebridge.access.Person;
+import org.ropebridge.answer.Definitions;
 import org.ropebridge.language.LanguagePack;
 import org.ropebridge.lexicon.ValueIndex;
 import org.ropebridge.model.Model;
@@ -120,6 +122,19 @@ class AgesTest {
   @Test
   void bandsAreOfAgesAndOneIsForThoseWithout() {
     assertEquals(4, rows("singers by age in bands 0-17, 18-30, over 30").size());
+  }
+
+  @Test
+  void aColumnThatAnAuthorCallsSoIsNoAgeOfADate() {
+    Map<String, String> files = new HashMap<>(FILES);
+    files.computeIfPresent(
+        "tables/singers.yaml",
+        (name, text) ->
+            text
+                + "  training_age: {sql: 3 + 4, holds: number, label: training, adds_up: average}\n");
+    Model model = ModelReader.read(files).model().orElseThrow();
+    Reading reading = reader(model).read("average training");
+    assertEquals(List.of(), new Definitions(model).of(reading.plan().orElseThrow()));
   }
 
   @Test

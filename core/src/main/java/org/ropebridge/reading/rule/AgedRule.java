@@ -28,13 +28,11 @@ final class AgedRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(0, Meaning.RowNoun.class).table();
     Phrase.Comparing comparing = match.get(2, Phrase.Comparing.class);
-    boolean people =
-        scope.persons().stream()
-            .anyMatch(c -> c.table().equals(table) && scope.model().namesItsTable(c));
     boolean years =
         comparing.low().signum() >= 0
             && comparing.high().orElse(comparing.low()).compareTo(OLDEST) <= 0;
-    Optional<ColumnRef> age = people && years ? Ages.of(table, scope) : Optional.empty();
+    Optional<ColumnRef> age =
+        years && scope.arePeople(table) ? Ages.of(table, scope) : Optional.empty();
     age.ifPresent(a -> out.accept(new Contribution.NounWith(table, comparing.of(a))));
   }
 }

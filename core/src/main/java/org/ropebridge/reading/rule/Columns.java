@@ -19,8 +19,7 @@ final class Columns {
 
   /** "cost": a number by itself of which the total is wanted sooner than a list. */
   static boolean isTotal(List<ColumnRef> columns, Scope scope) {
-    return columns.size() == 1
-        && scope.model().column(columns.get(0)).addsUp().equals(Optional.of(Column.AddsUp.SUM));
+    return columns.size() == 1 && scope.addsUp(columns.get(0));
   }
 
   static Optional<ColumnRef> of(Part part, Scope scope) {

@@ -73,7 +73,7 @@ final class ColumnsOfRule extends Rule {
   private static boolean addsUpOfEvents(ColumnRef column, String table, Scope scope) {
     return column.table().equals(table)
         && scope.holds(column, Column.Holds.NUMBER)
-        && scope.model().column(column).addsUp().equals(Optional.of(Column.AddsUp.SUM))
+        && scope.addsUp(column)
         && scope.namingColumn(table).isEmpty();
   }
 

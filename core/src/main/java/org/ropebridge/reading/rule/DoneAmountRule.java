@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
@@ -36,13 +35,11 @@ final class DoneAmountRule extends Rule {
       return;
     }
     for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
-      boolean adds =
-          scope.model().column(column).addsUp().filter(a -> a == Column.AddsUp.SUM).isPresent();
       if (!column.table().equals(done)) {
         continue;
       } else if (done.equals(table)) {
         out.accept(new Contribution.NounWith(table, comparing.of(column)));
-      } else if (adds && Scope.pointsAt(done, table, scope)) {
+      } else if (scope.addsUp(column) && Scope.pointsAt(done, table, scope)) {
         Keeps.compared(Measure.Statistic.of(Measure.Kind.SUM, column), comparing, scope)
             .ifPresent(keep -> out.accept(new Contribution.Grouped(table, keep)));
       }

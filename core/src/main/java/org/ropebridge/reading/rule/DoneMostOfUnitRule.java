@@ -31,7 +31,7 @@ final class DoneMostOfUnitRule extends Rule {
     Column amount = scope.model().column(column);
     boolean counted =
         match.isParticiple(0)
-            && amount.addsUp().equals(Optional.of(Column.AddsUp.SUM))
+            && scope.addsUp(column)
             && amount.unit().equals(Optional.of(match.get(2, Meaning.UnitName.class).unit()));
     if (counted) {
       out.accept(

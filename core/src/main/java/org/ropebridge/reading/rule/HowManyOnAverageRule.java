@@ -28,12 +28,7 @@ final class HowManyOnAverageRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     if (!match.isPlural(2) && !match.isPlural(3)) {
-      Operands.overParts(
-              Measure.Kind.AVERAGE,
-              Operands.of(match.get(0, Part.class)),
-              match.get(2, Phrase.Groupable.class),
-              scope)
-          .ifPresent(out);
+      Operands.averageOver(match, 0, 2, scope).ifPresent(out);
     }
   }
 }

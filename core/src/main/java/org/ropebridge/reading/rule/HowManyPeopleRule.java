@@ -48,12 +48,9 @@ final class HowManyPeopleRule extends Rule {
     Optional<Contribution.Narrowing> when = match.find(2, Contribution.Narrowing.class);
     if (when.isPresent()) {
       String table = dated(when.get().filter()).table();
-      boolean people =
-          scope.persons().stream()
-              .anyMatch(c -> c.table().equals(table) && scope.model().namesItsTable(c));
       ColumnRef date = dated(when.get().filter());
       boolean own = scope.datesOf(table).contains(date);
-      if (people && scope.isTemporal(date) && !own) {
+      if (scope.arePeople(table) && scope.isTemporal(date) && !own) {
         out.accept(new Contribution.Together(List.of(counted(table), when.get())));
       }
       return;

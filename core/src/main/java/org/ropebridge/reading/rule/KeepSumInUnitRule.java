@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
@@ -26,9 +25,7 @@ final class KeepSumInUnitRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
     for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
-      boolean adds =
-          scope.model().column(column).addsUp().filter(a -> a == Column.AddsUp.SUM).isPresent();
-      if (adds) {
+      if (scope.addsUp(column)) {
         Keeps.compared(Measure.Statistic.of(Measure.Kind.SUM, column), comparing, scope)
             .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));
       }

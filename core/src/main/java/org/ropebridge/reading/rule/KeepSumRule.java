@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
@@ -36,9 +35,7 @@ final class KeepSumRule extends Rule {
     Optional<Meaning.RoleName> role = match.find(0, Meaning.RoleName.class);
     String table =
         role.map(Meaning.RoleName::to).orElseGet(() -> match.get(0, Meaning.RowNoun.class).table());
-    boolean adds =
-        scope.model().column(column).addsUp().filter(a -> a == Column.AddsUp.SUM).isPresent();
-    if (!adds
+    if (!scope.addsUp(column)
         || Columns.isCalledByUnit(column, scope)
         || !Scope.pointsAt(column.table(), table, scope)) {
       return;

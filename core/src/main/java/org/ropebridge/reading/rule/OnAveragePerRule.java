@@ -26,11 +26,6 @@ final class OnAveragePerRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Operands.overParts(
-            Measure.Kind.AVERAGE,
-            Operands.of(match.get(0, Part.class)),
-            match.get(3, Phrase.Groupable.class),
-            scope)
-        .ifPresent(out);
+    Operands.averageOver(match, 0, 3, scope).ifPresent(out);
   }
 }

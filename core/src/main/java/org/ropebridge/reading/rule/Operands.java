@@ -62,6 +62,15 @@ public final class Operands {
         : Optional.empty();
   }
 
+  /** The average, over the parts of one slot, of what another counts. */
+  static Optional<Part> averageOver(Match match, int counted, int parts, Scope scope) {
+    return overParts(
+        Measure.Kind.AVERAGE,
+        of(match.get(counted, Part.class)),
+        match.get(parts, Phrase.Groupable.class),
+        scope);
+  }
+
   /** Whether averages may be taken over the parts: numbers by themselves are none. */
   private static boolean areParts(Phrase.Groupable groupable, Scope scope) {
     return !(groupable.grouping() instanceof Grouping.ByColumn by)

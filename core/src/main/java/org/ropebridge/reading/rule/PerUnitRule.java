@@ -8,7 +8,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.plan.Measure;
@@ -51,7 +50,7 @@ final class PerUnitRule extends Rule {
     List<ColumnRef> columns =
         scope.columnsIn(match.get(2, Meaning.UnitName.class).unit()).stream()
             .filter(c -> bases.equals(Set.of(c.table())))
-            .filter(c -> scope.model().column(c).addsUp().equals(Optional.of(Column.AddsUp.SUM)))
+            .filter(scope::addsUp)
             .toList();
     if (columns.size() == 1) {
       Part amount =

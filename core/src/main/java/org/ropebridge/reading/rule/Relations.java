@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
@@ -44,13 +43,7 @@ final class Relations {
       return Optional.empty();
     }
     ColumnRef date = match.get(slot, Meaning.ColumnName.class).column();
-    boolean counted =
-        scope
-            .model()
-            .column(date)
-            .addsUp()
-            .filter(a -> a == Column.AddsUp.SUM && scope.namingColumn(date.table()).isEmpty())
-            .isPresent();
+    boolean counted = scope.addsUp(date) && scope.namingColumn(date.table()).isEmpty();
     boolean main =
         match.isParticiple(slot)
             && date.role().isEmpty()

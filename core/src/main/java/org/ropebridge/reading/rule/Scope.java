@@ -101,6 +101,16 @@ public record Scope(
         .toList();
   }
 
+  /** Whether the total is what is meant by the number column alone. */
+  public boolean addsUp(ColumnRef column) {
+    return model.column(column).addsUp().equals(Optional.of(Column.AddsUp.SUM));
+  }
+
+  /** Whether the rows of the table are people that have names. */
+  boolean arePeople(String table) {
+    return persons.stream().anyMatch(c -> c.table().equals(table) && model.namesItsTable(c));
+  }
+
   /** Whether the column holds words. */
   boolean isText(ColumnRef column) {
     return holds(column, Column.Holds.TEXT)

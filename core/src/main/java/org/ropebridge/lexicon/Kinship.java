@@ -1,4 +1,4 @@
-package org.ropebridge.reading;
+package org.ropebridge.lexicon;
 
 import java.util.LinkedHashSet;
 import java.util.Set;
@@ -6,9 +6,6 @@ import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.ropebridge.lexicon.Meaning;
-import org.ropebridge.lexicon.Tokens;
-import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Labels;
@@ -18,27 +15,27 @@ import org.ropebridge.model.Table;
 import org.ropebridge.plan.TimeUnit;
 
 /** What a model's columns are about by the words that they are called. */
-final class Kinship {
+public final class Kinship {
   private final Model model;
   private final Vocabulary vocabulary;
 
-  Kinship(Model model, Vocabulary vocabulary) {
+  public Kinship(Model model, Vocabulary vocabulary) {
     this.model = model;
     this.vocabulary = vocabulary;
   }
 
   /** Dates at which what a row stands for began to be. */
-  Set<ColumnRef> beginnings() {
+  public Set<ColumnRef> beginnings() {
     return called(vocabulary.lifeWords(), holds -> holds == Column.Holds.DATE);
   }
 
   /** Dates at which what a row stands for was over. */
-  Set<ColumnRef> ends() {
+  public Set<ColumnRef> ends() {
     return called(vocabulary.endWords(), Column.Holds::isTemporal);
   }
 
   /** Numbers that are years: "publication year". */
-  Set<ColumnRef> years() {
+  public Set<ColumnRef> years() {
     Set<String> words = new LinkedHashSet<>();
     vocabulary
         .words()
@@ -68,7 +65,7 @@ final class Kinship {
   }
 
   /** Columns that hold people, and names of tables whose rows are people. */
-  Set<ColumnRef> persons() {
+  public Set<ColumnRef> persons() {
     return columns(
         (table, column) ->
             column.holds() == Column.Holds.CATEGORY
@@ -80,7 +77,7 @@ final class Kinship {
   }
 
   /** Names of tables whose rows are people who work here. */
-  Set<ColumnRef> workers() {
+  public Set<ColumnRef> workers() {
     return columns(
         (table, column) ->
             model.namesItsTable(ColumnRef.of(table.name(), column.name()))
@@ -90,7 +87,7 @@ final class Kinship {
   }
 
   /** Columns that hold places, and names of tables whose rows are places. */
-  Set<ColumnRef> places() {
+  public Set<ColumnRef> places() {
     return columns(
         (table, column) ->
             column.holds() == Column.Holds.CATEGORY
@@ -105,12 +102,12 @@ final class Kinship {
   }
 
   /** Roles, as {@code table.link}, from which something comes, beside one to which it goes. */
-  Set<String> origins() {
+  public Set<String> origins() {
     return roles(vocabulary.originWords(), vocabulary.destinationWords());
   }
 
   /** Roles to which something goes, beside one from which it comes. */
-  Set<String> destinations() {
+  public Set<String> destinations() {
     return roles(vocabulary.destinationWords(), vocabulary.originWords());
   }
 
