@@ -88,6 +88,14 @@ public interface Vocabulary {
   /** Singular words for people, which "who" may ask for. */
   Set<String> personWords();
 
+  /** The words and phrases that have the role. */
+  default List<String> wordsOf(Role role) {
+    return words().entrySet().stream()
+        .filter(e -> e.getValue().contains(new Meaning.FunctionWord(role)))
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
   /** Questions about the model itself, as words around the names of its items. */
   List<AboutFrame> aboutFrames();
 

@@ -1,0 +1,345 @@
+package org.ropebridge.lexicon;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Condition;
+import org.ropebridge.model.Labels;
+import org.ropebridge.model.Link;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Model;
+import org.ropebridge.model.Occasion;
+import org.ropebridge.model.Table;
+import org.ropebridge.plan.Naming;
+
+/** Names what a model has: metrics, tables, columns, links, conditions, seasons, occasions. */
+final class ModelWords {
+  /** What stands before times, and is hardly ever meant as the name of a column. */
+  private static final Set<Role> BESIDE_TIMES =
+      Set.of(Role.SINCE, Role.BEFORE, Role.UNTIL, Role.AFTER, Role.FROM, Role.TO, Role.BETWEEN);
+
+  private final Model model;
+  private final ValueIndex values;
+  private final Vocabulary vocabulary;
+  private final Entries entries;
+  private final WordForms forms;
+  private final Naming naming;
+  private final Kinship kinship;
+  private final ValueWords valueWords;
+
+  /** The units of the model's columns and metrics. */
+  private final Set<String> units = new LinkedHashSet<>();
+
+  /** Metrics by the stem of what was done: "water used". */
+  private final Map<String, List<DoneTo>> doneTo = new HashMap<>();
+
+  private final List<TwoWords> twoWords = new ArrayList<>();
+
+  ModelWords(Model model, ValueIndex values, Vocabulary vocabulary, Entries entries) {
+    this.model = model;
+    this.values = values;
+    this.vocabulary = vocabulary;
+    this.entries = entries;
+    this.forms = entries.forms();
+    this.naming = new Naming(model);
+    this.kinship = new Kinship(model, vocabulary);
+    this.valueWords = new ValueWords(entries, vocabulary);
+  }
+
+  /**
+   * A metric that is called by a thing and what was done with it.
+   *
+   * @param thing the stem of the first
+   */
+  record DoneTo(String thing, Meaning.MetricName metric) {}
+
+  /** A name of two words, whose last one others may stand for: "institution kind". */
+  record TwoWords(String first, String last, Meaning item) {}
+
+  /**
+   * Names everything.
+   *
+   * @return metrics by the stem of what was done: "water used"
+   */
+  Map<String, List<DoneTo>> addAll() {
+    model.metrics().forEach(this::addMetric);
+    model.tables().forEach(this::addTable);
+    model
+        .calendar()
+        .seasons()
+        .keySet()
+        .forEach(season -> add(Labels.ofName(season), new Meaning.SeasonName(season)));
+    for (Occasion occasion : model.occasions()) {
+      add(occasion.name(), new Meaning.OccasionName(occasion.name()));
+    }
+    StandIns standIns = new StandIns(entries, vocabulary, twoWords);
+    standIns.addHeads();
+    valueWords.addSingleWords(entries.itemsByNameWord().keySet());
+    standIns.addPeople(model.tables().stream().filter(this::arePeople).toList(), kinship);
+    vocabulary.akin().forEach(standIns::addAkin);
+    addMultiples();
+    return doneTo;
+  }
+
+  private void addMetric(Metric metric) {
+    Meaning.MetricName meaning = new Meaning.MetricName(metric.name());
+    add(Labels.ofName(metric.name()), meaning);
+    Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
+        .forEach(
+            name -> {
+              add(name, meaning);
+              vocabulary.adjectiveOf(Tokens.plain(name)).ifPresent(a -> addQuality(a, meaning));
+              vocabulary
+                  .verbOf(Tokens.plain(name))
+                  .ifPresent(v -> add(v, meaning, Mention.Found.AKIN, true));
+              addDoneTo(forms.words(name), meaning);
+            });
+    metric.unit().ifPresent(this::addUnit);
+  }
+
+  /** "full" and "fullest", of what is called "how full". */
+  private void addQuality(String adjective, Meaning.MetricName metric) {
+    add(adjective, new Meaning.QualityWord(metric.metric()), Mention.Found.SHORTENED, true);
+    vocabulary
+        .superlativeOf(adjective)
+        .ifPresent(
+            s ->
+                add(
+                    s,
+                    new Meaning.MostQualityWord(metric.metric()),
+                    Mention.Found.SHORTENED,
+                    true));
+  }
+
+  private void addDoneTo(List<String> words, Meaning.MetricName metric) {
+    if (words.size() == 2 && vocabulary.isParticiple(words.get(1))) {
+      doneTo
+          .computeIfAbsent(vocabulary.stem(words.get(1)), k -> new ArrayList<>(1))
+          .add(new DoneTo(vocabulary.stem(words.get(0)), metric));
+    }
+  }
+
+  private void addUnit(String unit) {
+    Meaning meaning = new Meaning.UnitName(unit);
+    units.add(unit);
+    WordForms.lastWord(unit).ifPresent(last -> add(last, meaning, Mention.Found.SHORTENED, false));
+    add(unit, meaning);
+    vocabulary.unitNames(unit).forEach(name -> add(name, meaning));
+    if (vocabulary.personWords().contains(vocabulary.singular(Tokens.plain(unit)))) {
+      // "more than 5 people", of guests.
+      vocabulary
+          .wordsOf(Role.EVERYONE)
+          .forEach(word -> add(word, meaning, Mention.Found.SHORTENED, false));
+    }
+  }
+
+  /** "km", where the model counts in metres or in millimetres. */
+  private void addMultiples() {
+    Map<String, Meaning.UnitMultiple> multiples = new LinkedHashMap<>();
+    for (String unit : units) {
+      vocabulary
+          .unitsLike(unit)
+          .forEach(
+              (name, ratio) ->
+                  multiples.merge(
+                      name,
+                      new Meaning.UnitMultiple(unit, ratio),
+                      (a, b) -> b.ratio().isSmallerThan(a.ratio()) ? b : a));
+    }
+    multiples.forEach((name, multiple) -> add(name, multiple, Mention.Found.SHORTENED, false));
+  }
+
+  private void addTable(Table table) {
+    Meaning noun = new Meaning.RowNoun(table.name());
+    add(table.rowNoun(), noun);
+    add(table.rowNounPlural(), noun);
+    table.alsoCalled().forEach(s -> add(s, noun));
+    String together = Labels.ofName(table.name());
+    if (forms.words(table.rowNoun()).containsAll(forms.words(together))) {
+      add(together, inStock(table, together).orElse(noun), Mention.Found.SHORTENED, true);
+    }
+    vocabulary
+        .verbOf(Tokens.plain(table.rowNoun()))
+        .ifPresent(v -> add(v, noun, Mention.Found.SHORTENED, true));
+    table.columns().forEach(c -> addColumn(table, c));
+    addAge(table);
+    table.links().forEach(l -> addLink(table, l));
+    table.conditions().forEach(c -> addCondition(table, c));
+  }
+
+  private void addColumn(Table table, Column column) {
+    ColumnRef ref = ColumnRef.of(table.name(), column.name());
+    Meaning.ColumnName meaning = new Meaning.ColumnName(ref);
+    add(column.label(), meaning);
+    add(table.rowNoun() + " " + column.label(), meaning);
+    // What the author calls "island" comes long before a column of that name with another label.
+    String inFiles = Labels.ofName(column.name());
+    boolean labelled = !inFiles.equalsIgnoreCase(column.label());
+    if (!labelled || !hasTask(inFiles)) {
+      boolean ofAnother = naming.isName(inFiles) && labelled;
+      boolean verb = labelled && vocabulary.isParticiple(Tokens.plain(inFiles));
+      Mention.Found how =
+          ofAnother ? Mention.Found.AKIN : verb ? Mention.Found.SHORTENED : Mention.Found.EXACT;
+      add(inFiles, meaning, how, true);
+    }
+    if (model.namesItsTable(ref)) {
+      add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning);
+    }
+    column.alsoCalled().forEach(s -> add(s, meaning));
+    addWhatIsDone(table, column, meaning);
+    column.unit().ifPresent(this::addUnit);
+    valueWords.add(column, ref, values.of(ref), model.namesItsTable(ref));
+  }
+
+  /** "cancellations", "bookings", "how long do people wait": what a column tells about its rows. */
+  private void addWhatIsDone(Table table, Column column, Meaning.ColumnName meaning) {
+    if (column.holds() == Column.Holds.YES_NO) {
+      Stream.concat(
+              Stream.of(column.label(), Labels.ofName(column.name())), column.alsoCalled().stream())
+          .forEach(s -> addDone(s, meaning));
+    }
+    if (column.holds().isTemporal()) {
+      Optional<String> event =
+          withoutDateWord(column.label()).filter(s -> !isOwnNoun(s, table, column));
+      event.ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
+      event
+          .map(Tokens::plain)
+          .flatMap(vocabulary::verbOf)
+          .ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
+      column.alsoCalled().stream()
+          .map(Tokens::plain)
+          .flatMap(s -> vocabulary.notDone(s).stream())
+          .forEach(s -> add(s, new Meaning.NotDone(meaning.column())));
+    }
+    if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
+      // "how long do people wait", of a "waiting time".
+      withoutDateWord(column.label())
+          .filter(s -> !s.isEmpty() && !naming.isName(s))
+          .ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
+    }
+  }
+
+  private void addLink(Table table, Link link) {
+    if (naming.isNamed(link)) {
+      Meaning role = new Meaning.RoleName(table.name() + "." + link.name(), link.to());
+      add(link.label(), role);
+      add(table.rowNoun() + " " + link.label(), role);
+      link.alsoCalled().forEach(s -> add(s, role));
+    } else {
+      add(
+          table.rowNoun() + " " + link.label(),
+          new Meaning.RoleName(table.name() + "." + link.name(), link.to()));
+    }
+  }
+
+  private void addCondition(Table table, Condition condition) {
+    Meaning meaning = new Meaning.ConditionName(table.name(), condition.name());
+    add(condition.label(), meaning);
+    add(table.rowNoun() + " " + condition.label(), meaning);
+    condition.alsoCalled().forEach(s -> add(s, meaning));
+    addDone(condition.label(), meaning);
+  }
+
+  /** "age", of rows that tell by one date when they began to be, and that have no such number. */
+  private void addAge(Table table) {
+    boolean named =
+        model.namingColumn(table.name()).filter(c -> !c.column().equals(table.key())).isPresent();
+    List<ColumnRef> births =
+        kinship.beginnings().stream().filter(c -> c.table().equals(table.name())).toList();
+    for (String age : vocabulary.ageWords()) {
+      if (named
+          && births.size() == 1
+          && !naming.isName(age)
+          && !naming.isName(table.rowNoun() + " " + age)) {
+        Meaning meaning =
+            new Meaning.ColumnName(ColumnRef.of(table.name(), births.get(0).column() + Column.AGE));
+        if (age.equals(vocabulary.ageWords().iterator().next())) {
+          add(table.rowNoun() + " " + age, meaning);
+        }
+        // People have an age before things do.
+        add(age, meaning, arePeople(table) ? Mention.Found.SHORTENED : Mention.Found.AKIN, true);
+      }
+    }
+  }
+
+  /** "stock" is how much there is, of a table of "stock counts". */
+  private Optional<Meaning> inStock(Table table, String together) {
+    if (forms.singular(table.rowNoun()).equals(forms.singular(together))) {
+      return Optional.empty();
+    }
+    List<Metric> levels =
+        model.metrics().stream()
+            .filter(m -> m.table().equals(Optional.of(table.name())))
+            .filter(m -> m.acrossTime() == Metric.AcrossTime.LAST)
+            .filter(m -> forms.words(m.label()).containsAll(forms.words(together)))
+            .toList();
+    return levels.size() == 1
+        ? Optional.of(new Meaning.MetricName(levels.get(0).name()))
+        : Optional.empty();
+  }
+
+  /** Whether the language has a task for a word that is no noun: "since", "until". */
+  private boolean hasTask(String word) {
+    return vocabulary.words().getOrDefault(Tokens.plain(word), List.of()).stream()
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && BESIDE_TIMES.contains(w.role()));
+  }
+
+  /** "orders by month" are the rows; their "order time" is their date anyway. */
+  private boolean isOwnNoun(String event, Table table, Column column) {
+    Stream<String> ofMetrics =
+        model.metrics().stream()
+            .filter(m -> m.table().equals(Optional.of(table.name())))
+            .flatMap(m -> Stream.concat(Stream.of(m.label()), m.alsoCalled().stream()));
+    return table.mainDate().filter(column.name()::equals).isPresent()
+        && Stream.of(
+                Stream.of(table.rowNoun(), table.rowNounPlural()),
+                table.alsoCalled().stream(),
+                ofMetrics)
+            .flatMap(names -> names)
+            .anyMatch(noun -> forms.singular(noun).equals(forms.singular(event)));
+  }
+
+  /** "cancellations": rows that are called "cancelled". */
+  private void addDone(String name, Meaning said) {
+    for (String noun : vocabulary.nounsOf(Tokens.plain(name))) {
+      add(noun, new Meaning.DoneNoun(said), Mention.Found.SHORTENED, false);
+    }
+  }
+
+  private Optional<String> withoutDateWord(String label) {
+    return WordForms.lastWord(label)
+        .filter(vocabulary.dateWords()::contains)
+        .map(w -> label.substring(0, label.toLowerCase(Locale.ROOT).lastIndexOf(w)).strip());
+  }
+
+  /** Whether the rows of a table are people. */
+  private boolean arePeople(Table table) {
+    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+        .map(Tokens::plain)
+        .map(n -> vocabulary.singular(n.substring(n.lastIndexOf(' ') + 1)))
+        .anyMatch(vocabulary.personWords()::contains);
+  }
+
+  private void add(String phrase, Meaning meaning) {
+    add(phrase, meaning, Mention.Found.EXACT, true);
+  }
+
+  private void add(String phrase, Meaning meaning, Mention.Found how, boolean forSlips) {
+    entries.add(phrase, meaning, how, forSlips);
+    if (Entries.isNamed(meaning) && how == Mention.Found.EXACT) {
+      List<String> words = forms.words(phrase);
+      if (words.size() == 2) {
+        twoWords.add(new TwoWords(words.get(0), words.get(1), meaning));
+      }
+    }
+  }
+}

@@ -1,0 +1,120 @@
+package org.ropebridge.lexicon;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+
+/** The words that stand for values of columns. */
+final class ValueWords {
+  private static final int MOST_VALUES_FOR_SLIPS = 2_000;
+
+  /** Values of larger columns are kept compactly, without shortened forms. */
+  private static final int MOST_VALUES_IN_FULL = 20_000;
+
+  /** Of more values than these, a word does not stand for one. */
+  private static final int MOST_VALUES_FOR_WORDS = 100;
+
+  /** Shorter words of a value do not stand for it. */
+  private static final int SHORTEST_VALUE_WORD = 4;
+
+  private final Entries entries;
+  private final WordForms forms;
+  private final Vocabulary vocabulary;
+
+  /** What has a word of a value of several words. */
+  private final Map<String, Set<Meaning>> byWord = new LinkedHashMap<>();
+
+  ValueWords(Entries entries, Vocabulary vocabulary) {
+    this.entries = entries;
+    this.forms = entries.forms();
+    this.vocabulary = vocabulary;
+  }
+
+  /**
+   * Adds the values of a column.
+   *
+   * @param areNames whether they name the rows of its table
+   */
+  void add(Column column, ColumnRef ref, List<String> stored, boolean areNames) {
+    boolean forSlips = stored.size() <= MOST_VALUES_FOR_SLIPS;
+    boolean large = stored.size() > MOST_VALUES_IN_FULL;
+    Set<String> named = new HashSet<>();
+    for (Column.ValueName value : column.values()) {
+      Meaning meaning = new Meaning.ValueName(ref, value.stored());
+      named.add(value.stored());
+      entries.add(value.name(), meaning, Mention.Found.EXACT, true);
+      vocabulary
+          .nounsOf(Tokens.plain(value.name()))
+          .forEach(
+              n -> entries.add(n, new Meaning.DoneNoun(meaning), Mention.Found.SHORTENED, false));
+      value.alsoCalled().forEach(s -> entries.add(s, meaning, Mention.Found.EXACT, true));
+      if (value.stored().length() > 1 && !value.stored().equals(value.name())) {
+        entries.add(value.stored(), meaning, Mention.Found.EXACT, false);
+      }
+    }
+    if (!areNames && stored.size() <= MOST_VALUES_FOR_WORDS) {
+      collectWords(column, ref, stored);
+    }
+    Map<String, Integer> lastWords = new HashMap<>();
+    if (large) {
+      entries.addLarge(ref, stored);
+      return;
+    }
+    if (areNames) {
+      stored.forEach(
+          s -> WordForms.lastWord(s).ifPresent(w -> lastWords.merge(w, 1, Integer::sum)));
+    }
+    for (String value : stored) {
+      if (named.contains(value)) {
+        continue;
+      }
+      Meaning meaning = new Meaning.ValueName(ref, value);
+      entries.add(value, meaning, Mention.Found.EXACT, forSlips);
+      WordForms.lastWord(value)
+          .filter(w -> lastWords.getOrDefault(w, 0) > 1)
+          .ifPresent(
+              w -> {
+                String shorter = Tokens.plain(value);
+                shorter = shorter.substring(0, shorter.lastIndexOf(w)).strip();
+                entries.add(shorter, meaning, Mention.Found.SHORTENED, forSlips);
+              });
+    }
+  }
+
+  private void collectWords(Column column, ColumnRef ref, List<String> stored) {
+    Map<String, String> names = new LinkedHashMap<>();
+    stored.forEach(s -> names.put(s, s));
+    column.values().forEach(v -> names.put(v.stored(), v.name()));
+    names.forEach(
+        (value, name) -> {
+          List<String> words = name.indexOf(' ') < 0 ? List.of() : forms.words(name);
+          if (words.size() > 1) {
+            words.stream()
+                .filter(w -> w.length() >= SHORTEST_VALUE_WORD)
+                .forEach(
+                    w ->
+                        byWord
+                            .computeIfAbsent(w, k -> new LinkedHashSet<>())
+                            .add(new Meaning.ValueName(ref, value)));
+          }
+        });
+  }
+
+  /** "diesel", where only one value of any column has that word: "diesel engine". */
+  void addSingleWords(Set<String> nameWords) {
+    byWord.forEach(
+        (word, values) -> {
+          boolean known =
+              !entries.isFree(vocabulary.stem(word)) || nameWords.contains(vocabulary.stem(word));
+          if (values.size() == 1 && !known) {
+            entries.add(word, values.iterator().next(), Mention.Found.SHORTENED, false);
+          }
+        });
+  }
+}
