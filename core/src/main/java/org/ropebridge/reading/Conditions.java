@@ -122,7 +122,7 @@ final class Conditions {
             .withRanking(
                 Optional.of(
                     new Plan.Ranking(
-                        Assembly.isTop(ranked.direction(), by, scope.model()),
+                        Rankings.isTop(ranked.direction(), by, scope.model()),
                         ranked.count(),
                         by)));
     said.addFilter(new Filter.Among(what.column(), inner, false));

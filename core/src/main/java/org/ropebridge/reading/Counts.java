@@ -1,0 +1,165 @@
+package org.ropebridge.reading;
+
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+import org.ropebridge.model.LinkPaths.Way;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.reading.rule.Scope;
+
+/** Finds what is counted where no measure was said, and whether the nouns fit the measures. */
+final class Counts {
+  private final Collected said;
+  private final Scope scope;
+  private final Model model;
+  private final LinkPaths paths;
+
+  Counts(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+    this.model = scope.model();
+    this.paths = scope.paths();
+  }
+
+  /** Without a measure, nouns are counted, and so are the rows of a named condition. */
+  boolean inferMeasure() {
+    if (!said.countedNouns.isEmpty()) {
+      said.countedNouns.stream().distinct().map(Measure.RowCount::new).forEach(said.measures::add);
+      said.measures.forEach(
+          m -> said.assumptions.add(Assumption.counted(((Measure.RowCount) m).table())));
+      return true;
+    }
+    List<String> tables =
+        said.filters.stream()
+            .filter(Filter.Meets.class::isInstance)
+            .map(f -> ((Filter.Meets) f).table())
+            .distinct()
+            .toList();
+    Optional<String> preferred = model.preferences().topBy();
+    if (said.opposed && said.nouns.isEmpty() && preferred.isPresent()) {
+      Measure by = new Measure.MetricValue(preferred.get());
+      said.measures.add(by);
+      said.assumptions.add(Assumption.rankedBy(by));
+      return true;
+    }
+    if (tables.size() == 1 && said.nouns.isEmpty()) {
+      said.measures.add(new Measure.RowCount(tables.get(0)));
+      said.assumptions.add(Assumption.counted(tables.get(0)));
+      return true;
+    }
+    boolean split =
+        (!said.groupings.isEmpty()
+                || said.filters.stream().anyMatch(Filter.Compare.class::isInstance))
+            && said.ranked.isEmpty();
+    if (split && said.nouns.isEmpty() && countWhatFiltersAreAbout()) {
+      said.measures.add(new Measure.RowCount(said.nouns.get(0)));
+      return true;
+    }
+    return false;
+  }
+
+  /** "are we busier than last year": the measure that the author prefers. */
+  boolean preferMeasure() {
+    Optional<Measure> by = model.preferences().topBy().map(Measure.MetricValue::new);
+    by.ifPresent(
+        m -> {
+          said.measures.add(m);
+          said.assumptions.add(Assumption.rankedBy(m));
+        });
+    return by.isPresent();
+  }
+
+  /** "how many adults", "how many good reviews": the rows that have such a value, or meet it. */
+  boolean countWhatFiltersAreAbout() {
+    List<Filter> telling =
+        said.filters.stream()
+            .filter(
+                f ->
+                    f instanceof Filter.InValues in
+                            && !in.negated()
+                            && !model.namesItsTable(in.column())
+                        || f instanceof Filter.Compare
+                        || f instanceof Filter.Meets meets && !meets.negated())
+            .toList();
+    List<String> tables = telling.stream().map(Counts::tableOf).distinct().toList();
+    if (tables.size() != 1 || !said.measures.isEmpty()) {
+      return false;
+    }
+    said.nouns.add(tables.get(0));
+    said.assumptions.add(new Assumption.CountedFor(tables.get(0)));
+    said.penalty += scope.weights().onlyValues();
+    for (Filter filter : telling) {
+      if (filter instanceof Filter.InValues in && in.values().size() > 1) {
+        said.addGrouping(new Grouping.ByColumn(in.column()));
+      }
+    }
+    return true;
+  }
+
+  private static String tableOf(Filter filter) {
+    if (filter instanceof Filter.Meets meets) {
+      return meets.table();
+    }
+    return filter instanceof Filter.Compare compare
+        ? compare.column().table()
+        : ((Filter.InValues) filter).column().table();
+  }
+
+  /** A noun beside a measure must be what the measure is about, and must not narrow it. */
+  boolean nounsFit() {
+    for (String noun : said.nouns) {
+      boolean counted =
+          said.measures.stream()
+              .flatMap(m -> MeasureTables.basics(m).stream())
+              .anyMatch(new Measure.RowCount(noun)::equals);
+      boolean fits = true;
+      for (Measure measure : said.measures) {
+        for (String base : MeasureTables.of(measure, model)) {
+          List<Way> ways = paths.shortest(base, noun, Optional.empty());
+          boolean always =
+              ways.size() == 1 && isNarrowedBy(noun)
+                  || ways.size() == 1
+                      && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
+          fits &= always;
+        }
+      }
+      if (!counted && !fits && !keepToRowsWith(noun)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** "revenue from members": rows that have none of the noun's do not count. */
+  private boolean keepToRowsWith(String noun) {
+    Optional<ColumnRef> name = scope.namingColumn(noun);
+    boolean reached =
+        said.measures.stream()
+            .flatMap(m -> MeasureTables.of(m, model).stream())
+            .allMatch(base -> paths.shortest(base, noun, Optional.empty()).size() == 1);
+    if (name.isEmpty() || !reached) {
+      return false;
+    }
+    said.addFilter(new Filter.Missing(name.get(), true));
+    return true;
+  }
+
+  /** Whether a filter already keeps to rows that have a row of the table. */
+  private boolean isNarrowedBy(String table) {
+    return said.filters.stream()
+        .anyMatch(
+            f ->
+                f instanceof Filter.InValues in
+                        && in.column().table().equals(table)
+                        && !in.negated()
+                    || f instanceof Filter.Compare c && c.column().table().equals(table)
+                    || f instanceof Filter.Having h && h.anchor().equals(table)
+                    || f instanceof Filter.Among a && a.column().table().equals(table)
+                    || f instanceof Filter.Meets m && m.table().equals(table) && !m.negated());
+  }
+}

@@ -1,0 +1,136 @@
+package org.ropebridge.reading;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.lexicon.Contrast;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Bound;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
+import org.ropebridge.plan.TimeUnit;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Phrase;
+import org.ropebridge.reading.rule.Scope;
+
+/** Sets values, times and parts of the rows side by side. */
+final class Oppositions {
+  private final Collected said;
+  private final Scope scope;
+  private final Model model;
+
+  Oppositions(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+    this.model = scope.model();
+  }
+
+  /** "did Ossel take in more than Brannick": the one value is shown beside the other. */
+  boolean setBeside(Phrase.Values others) {
+    List<Filter.InValues> same =
+        said.filters.stream()
+            .filter(f -> f instanceof Filter.InValues)
+            .map(f -> (Filter.InValues) f)
+            .filter(f -> f.column().equals(others.column()) && !f.negated())
+            .toList();
+    if (same.size() != 1 || !said.groupings.isEmpty()) {
+      return false;
+    }
+    List<String> all = new ArrayList<>(same.get(0).values());
+    all.addAll(others.stored());
+    said.filters.replaceAll(
+        f -> f.equals(same.get(0)) ? new Filter.InValues(others.column(), all, false) : f);
+    said.addGrouping(new Grouping.ByColumn(others.column()));
+    said.opposed = true;
+    said.yesOrNo = false;
+    said.comparative = Optional.empty();
+    return true;
+  }
+
+  /** "compare ...": values and times that are named become groups. */
+  void putSideBySide() {
+    for (Filter filter : List.copyOf(said.filters)) {
+      if (filter instanceof Filter.InValues in && !in.negated() && in.values().size() > 1) {
+        said.addGrouping(new Grouping.ByColumn(in.column()));
+      } else if (filter instanceof Filter.InPeriod in
+          && in.period() instanceof Period.Range range
+          && range.first().isPresent()
+          && range.last().isPresent()
+          && said.groupings.stream().noneMatch(Grouping.ByTime.class::isInstance)) {
+        LocalDate first = range.first().get();
+        LocalDate end = range.last().get().plusDays(1);
+        boolean years = first.getDayOfYear() == 1 && end.getDayOfYear() == 1;
+        boolean months = first.getDayOfMonth() == 1 && end.getDayOfMonth() == 1;
+        if (years || months) {
+          said.addGrouping(
+              new Grouping.ByTime(years ? TimeUnit.YEAR : TimeUnit.MONTH, Optional.empty()));
+        }
+      }
+    }
+  }
+
+  /** Every measure for the one part of the rows, and for the other. */
+  boolean oppose(Contribution.OpposedFilters opposed) {
+    if (said.measures.isEmpty() && opposed.first() instanceof Filter.Meets meets) {
+      said.measures.add(new Measure.RowCount(meets.table()));
+      said.assumptions.add(Assumption.counted(meets.table()));
+    }
+    if (said.measures.isEmpty() && !new Counts(said, scope).inferMeasure()) {
+      return false;
+    }
+    if (!said.measures.stream().allMatch(Measure.Basic.class::isInstance)) {
+      return false;
+    }
+    List<Measure> all = List.copyOf(said.measures);
+    said.measures.clear();
+    for (Measure measure : all) {
+      Measure.Basic basic = (Measure.Basic) measure;
+      said.addMeasure(new Measure.Narrowed(basic, List.of(opposed.first())));
+      said.addMeasure(new Measure.Narrowed(basic, List.of(opposed.second())));
+    }
+    return true;
+  }
+
+  /** "is there more than last year": whether the measure's change is above nothing. */
+  boolean contrast(Contrast contrast) {
+    if (!said.yesOrNo || said.claim.isPresent() || !said.moved.isEmpty()) {
+      return false;
+    }
+    Counts counts = new Counts(said, scope);
+    if (said.measures.isEmpty() && !counts.inferMeasure() && !counts.preferMeasure()) {
+      return false;
+    }
+    boolean timed =
+        said.versus.isPresent()
+            || said.versusTime.isPresent()
+            || said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance);
+    boolean one =
+        said.measures.size() == 1
+            && said.measures.get(0) instanceof Measure.Plain
+            && said.groupings.isEmpty();
+    if (!one) {
+      return false;
+    }
+    if (!timed) {
+      said.versus = Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
+      said.addFilter(
+          new Filter.InPeriod(Period.Relative.current(Period.Unit.YEAR), Optional.empty(), false));
+      said.assumptions.add(new Assumption.ComparedYears());
+    }
+    Measure.Plain of = (Measure.Plain) said.measures.remove(0);
+    said.moved.add(new Contribution.Moved(Measure.Move.CHANGE, of));
+    boolean up =
+        switch (contrast) {
+          case MORE -> true;
+          case LESS -> false;
+          case BETTER -> Rankings.isTop(Contribution.Direction.BEST, of, model);
+          case WORSE -> Rankings.isTop(Contribution.Direction.WORST, of, model);
+        };
+    said.claim =
+        Optional.of(Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0));
+    return true;
+  }
+}

@@ -1,0 +1,181 @@
+package org.ropebridge.reading;
+
+import java.util.Optional;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
+
+/** Ranks and orders the groups of a plan. */
+final class Rankings {
+  private final Collected said;
+  private final Scope scope;
+  private final Model model;
+
+  Rankings(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+    this.model = scope.model();
+  }
+
+  /**
+   * Brings together what stood apart: "which hut in Ossel had the most callouts", "top ten huts in
+   * Ossel by revenue", "how many cancelled stays".
+   */
+  boolean joinParts() {
+    if (said.extremes.size() > 1
+        || said.subjects.size() > 1
+        || said.extremes.size() > said.subjects.size() && !rankedByBreakdown()
+        || said.rankMeasures.size() > 1) {
+      return false;
+    }
+    if (!said.extremes.isEmpty()) {
+      Contribution.Subject subject =
+          said.subjects.isEmpty()
+              ? new Contribution.Subject(said.groupings.get(0), false)
+              : said.subjects.get(0);
+      Contribution.Extreme extreme = said.extremes.get(0);
+      if (said.ranked.isPresent()) {
+        return false;
+      }
+      said.ranked =
+          Optional.of(
+              new Contribution.Ranked(
+                  extreme.direction(),
+                  subject.wanted(),
+                  Optional.of(subject.what()),
+                  Optional.of(extreme.by())));
+    }
+    boolean beside = said.opposed || said.sideBySide;
+    if (!said.rankMeasures.isEmpty() && said.ranked.isEmpty() && beside) {
+      boolean breakdown =
+          !said.measures.isEmpty() && said.rankMeasures.get(0) instanceof Measure.RowCount;
+      if (breakdown) {
+        return false;
+      }
+      said.rankMeasures.forEach(said::addMeasure);
+    } else if (!said.rankMeasures.isEmpty()) {
+      if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {
+        return false;
+      }
+      said.ranked = Optional.of(said.ranked.get().by(said.rankMeasures.get(0)));
+    }
+    if (said.counting) {
+      if (said.nouns.isEmpty() && !new Counts(said, scope).countWhatFiltersAreAbout()) {
+        return false;
+      }
+      said.measures.remove(new Measure.RowCount(said.nouns.get(0)));
+      said.measures.add(0, new Measure.RowCount(said.nouns.get(0)));
+    }
+    return true;
+  }
+
+  /** "lowest occupancy by hut": the one of what it is broken down by. */
+  private boolean rankedByBreakdown() {
+    return said.subjects.isEmpty()
+        && said.groupings.size() == 1
+        && !(said.extremes.get(0).by() instanceof Measure.RowCount);
+  }
+
+  boolean rank() {
+    if (said.ranked.isEmpty()) {
+      return true;
+    }
+    Contribution.Ranked ranking = said.ranked.get();
+    if (ranking.what().isEmpty() && !said.nouns.isEmpty()) {
+      said.penalty += scope.weights().nounNotRanked();
+    }
+    boolean within = ranking.what().isPresent() && said.within.isEmpty();
+    if (within && said.groupings.size() == 1 && !said.groupings.contains(ranking.what().get())) {
+      said.within = Optional.of(said.groupings.get(0));
+    }
+    said.within.ifPresent(said::addGrouping);
+    ranking
+        .what()
+        .filter(g -> !said.groupings.contains(g))
+        .ifPresent(g -> said.groupings.add(said.within.isPresent() ? said.groupings.size() : 0, g));
+    if (ranking.by().isEmpty()) {
+      Optional<Measure> by = Optional.empty();
+      if (said.measures.size() == 1) {
+        by = Optional.of(said.measures.get(0));
+      } else if (said.measures.isEmpty() && countsNoun(ranking)) {
+        by = Optional.of(new Measure.RowCount(said.nouns.get(0)));
+      } else if (said.measures.isEmpty() && said.groupings.stream().noneMatch(this::isAmount)) {
+        by = model.preferences().topBy().map(Measure.MetricValue::new);
+        by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
+      }
+      if (by.isEmpty()) {
+        return false;
+      }
+      ranking = ranking.by(by.get());
+      said.ranked = Optional.of(ranking);
+    }
+    Measure by = ranking.by().orElseThrow();
+    if (!said.measures.contains(by)) {
+      said.measures.add(0, by);
+    }
+    return true;
+  }
+
+  /** "top 3 products by pieces sold": what adds up ranks, and splits nothing. */
+  private boolean isAmount(Grouping grouping) {
+    return grouping instanceof Grouping.ByColumn by && scope.addsUp(by.column());
+  }
+
+  /** "top cause of leaks": what is ranked is ranked by how many of the noun it has. */
+  private boolean countsNoun(Contribution.Ranked ranking) {
+    if (said.nouns.size() != 1) {
+      return false;
+    }
+    String noun = said.nouns.get(0);
+    return ranking.what().isEmpty()
+        || !(ranking.what().get() instanceof Grouping.ByColumn by
+            && by.column().table().equals(noun)
+            && model.namesItsTable(by.column()));
+  }
+
+  Optional<Plan.Sort> sort(Contribution.Order wanted) {
+    if (wanted.byName()) {
+      return said.groupings.isEmpty()
+          ? Optional.empty()
+          : Optional.of(new Plan.Sort(said.groupings.get(0), wanted.descending().orElse(false)));
+    }
+    Plan.SortKey key = wanted.by().orElse(said.measures.get(0));
+    boolean known =
+        key instanceof Measure m
+            ? said.measures.contains(m)
+            : said.groupings.contains((Grouping) key);
+    boolean judged =
+        wanted.first().isPresent()
+            && !(key instanceof Measure.MetricValue value
+                && model.metric(value.metric()).better().isPresent());
+    return known && !judged
+        ? Optional.of(
+            new Plan.Sort(
+                key,
+                wanted
+                    .descending()
+                    .or(
+                        () ->
+                            key instanceof Measure m
+                                ? wanted.first().map(d -> isTop(d, m, model))
+                                : Optional.empty())
+                    .orElse(key instanceof Measure)))
+        : Optional.empty();
+  }
+
+  static boolean isTop(Contribution.Direction direction, Measure by, Model model) {
+    boolean lowerIsBetter =
+        by instanceof Measure.MetricValue value
+            && model.metric(value.metric()).better().equals(Optional.of(Metric.Better.LOWER));
+    return switch (direction) {
+      case TOP -> true;
+      case BOTTOM -> false;
+      case BEST -> !lowerIsBetter;
+      case WORST -> lowerIsBetter;
+    };
+  }
+}

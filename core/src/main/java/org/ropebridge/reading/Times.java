@@ -1,0 +1,96 @@
+package org.ropebridge.reading;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Model;
+import org.ropebridge.plan.DayRange;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Period;
+import org.ropebridge.plan.TimeUnit;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
+
+/** Settles what times are about: every year, or the date of what is counted. */
+final class Times {
+  private final Collected said;
+  private final Scope scope;
+  private final Model model;
+
+  Times(Collected said, Scope scope) {
+    this.said = said;
+    this.scope = scope;
+    this.model = scope.model();
+  }
+
+  /** "in July by year": the July of every year, where no year was said. */
+  void everyYear() {
+    boolean byYear =
+        said.groupings.stream()
+            .anyMatch(g -> g instanceof Grouping.ByTime time && time.unit() == TimeUnit.YEAR);
+    boolean oneTime = said.filters.stream().filter(Filter.InPeriod.class::isInstance).count() == 1;
+    if (byYear && oneTime) {
+      said.filters.replaceAll(
+          f ->
+              said.anyYear.contains(f)
+                  ? months((Filter.InPeriod) f).<Filter>map(m -> m).orElse(f)
+                  : f);
+    }
+  }
+
+  private Optional<Filter.Recurring> months(Filter.InPeriod in) {
+    boolean ofMonths =
+        in.period() instanceof Period.Span span
+                && (span.unit() == Period.Unit.MONTH || span.unit() == Period.Unit.QUARTER)
+            || in.period() instanceof Period.InSeason;
+    if (!ofMonths) {
+      return Optional.empty();
+    }
+    DayRange days = scope.periods().resolve(in.period());
+    Set<Integer> months = new TreeSet<>();
+    LocalDate end = days.end().orElseThrow();
+    for (LocalDate d = days.first().orElseThrow(); d.isBefore(end); d = d.plusMonths(1)) {
+      months.add(d.getMonthValue());
+    }
+    return Optional.of(
+        new Filter.Recurring(TimeUnit.MONTH_OF_YEAR, months, in.date(), in.negated()));
+  }
+
+  /** Where times are compared, "registered this year" is a time of what is counted. */
+  void ownDates() {
+    List<Measure> measures = new ArrayList<>(said.measures);
+    said.moved.forEach(m -> measures.add(m.of()));
+    List<Optional<ColumnRef>> dates =
+        measures.stream()
+            .flatMap(m -> MeasureTables.of(m, model).stream())
+            .distinct()
+            .map(t -> MeasureTables.date(t, Optional.empty(), model))
+            .distinct()
+            .toList();
+    if (dates.size() == 1 && dates.get(0).isPresent()) {
+      said.filters.replaceAll(
+          f ->
+              f instanceof Filter.InPeriod in && in.date().equals(dates.get(0))
+                  ? new Filter.InPeriod(in.period(), Optional.empty(), in.negated())
+                  : f);
+    }
+  }
+
+  /** Times are those of the events that are counted. */
+  void byDateOf(Contribution.Events events) {
+    Optional<ColumnRef> date = Optional.of(events.date());
+    said.filters.replaceAll(f -> f.onDate(events.date()));
+    said.groupings.replaceAll(
+        g ->
+            g instanceof Grouping.ByTime time && time.date().isEmpty()
+                ? new Grouping.ByTime(time.unit(), date)
+                : g);
+  }
+}
