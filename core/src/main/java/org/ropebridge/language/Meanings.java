@@ -32,7 +32,8 @@ final class Meanings {
           entry("judgements", n -> new Meaning.JudgementWord(either(n, "BEST", "WORST"))),
           entry("common", n -> new Meaning.CommonWord(either(n, "MOST", "LEAST"))),
           entry("often", n -> new Meaning.OftenWord(either(n, "MOST", "LEAST"))),
-          entry("ranks", n -> new Meaning.RankWord(either(n, "TOP", "BOTTOM"))),
+          entry("ranks", n -> new Meaning.RankWord(either(n, "TOP", "BOTTOM"), false)),
+          entry("ranks but of time", n -> new Meaning.RankWord(either(n, "TOP", "BOTTOM"), true)),
           entry("how", n -> new Meaning.HowWord(List.of(n.split(" ")))),
           entry("comparisons", n -> new Meaning.ComparisonWord(Filter.Comparison.valueOf(n))),
           entry("measured comparisons", Meanings::measuredThan),
@@ -42,7 +43,8 @@ final class Meanings {
           entry("drifts", n -> new Meaning.DriftWord(Contrast.valueOf(n))),
           entry("moves", n -> new Meaning.MoveWord(Measure.Move.valueOf(n))),
           entry("earlier", Meanings::earlierOf),
-          entry("every span", n -> new Meaning.EarlierWord(earlier(n), true, Optional.empty())),
+          entry("same time", n -> earlier(n, Meaning.EarlierUse.SAME_TIME)),
+          entry("every span", n -> earlier(n, Meaning.EarlierUse.EVERY_SPAN)),
           entry("operators", n -> new Meaning.OperatorWord(Measure.Operator.valueOf(n))),
           entry("levels", n -> new Meaning.LevelWord(Measure.Level.valueOf(n))),
           entry("places of text", n -> new Meaning.WhereWord(Filter.Where.valueOf(n))),
@@ -106,7 +108,13 @@ final class Meanings {
     String[] parts = name.split(" of ", 2);
     Optional<Period.Unit> of =
         parts.length == 1 ? Optional.empty() : Optional.of(Period.Unit.valueOf(parts[1]));
-    return new Meaning.EarlierWord(earlier(parts[0]), false, of);
+    Meaning.EarlierUse use =
+        of.isPresent() ? Meaning.EarlierUse.SAME_TIME : Meaning.EarlierUse.TIME;
+    return new Meaning.EarlierWord(earlier(parts[0]), use, of);
+  }
+
+  private static Meaning earlier(String name, Meaning.EarlierUse use) {
+    return new Meaning.EarlierWord(earlier(name), use, Optional.empty());
   }
 
   private static Measure.Earlier earlier(String name) {

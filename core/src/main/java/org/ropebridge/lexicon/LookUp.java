@@ -166,6 +166,9 @@ final class LookUp {
     if (entry.compact().equals(typed.compact())) {
       quality = 1;
       found = Mention.Found.EXACT;
+    } else if (entry.meaning() instanceof Meaning.NumberWord) {
+      // "ones" are no "one".
+      return Optional.empty();
     } else if (entry.singular().equals(typed.singular())) {
       boolean value = entry.meaning() instanceof Meaning.ValueName;
       quality = value ? weights.inflectedValue() : weights.inflected();

@@ -107,8 +107,13 @@ public sealed interface Meaning extends Part {
   /** Best or worst: the direction depends on what is measured. */
   record JudgementWord(boolean good) implements Meaning {}
 
-  /** Begins a ranking: "top", "bottom". */
-  record RankWord(boolean top) implements Meaning {}
+  /**
+   * Begins a ranking: "top", "bottom".
+   *
+   * @param unlessTime whether it asks for the other end of what tells how long something takes:
+   *     "slowest"
+   */
+  record RankWord(boolean top, boolean unlessTime) implements Meaning {}
 
   /** A comparison of numbers. */
   record ComparisonWord(Filter.Comparison comparison) implements Meaning {}
@@ -169,11 +174,25 @@ public sealed interface Meaning extends Part {
   /**
    * An earlier time: "the year before".
    *
-   * @param adverb whether it stands by itself, for every span: "year over year"
    * @param of the unit of the time beside it, where the words say so: "the same month last year"
    */
-  record EarlierWord(Measure.Earlier earlier, boolean adverb, Optional<Period.Unit> of)
-      implements Meaning {}
+  record EarlierWord(Measure.Earlier earlier, EarlierUse use, Optional<Period.Unit> of)
+      implements Meaning {
+    /** Whether it stands by itself, for every span. */
+    public boolean adverb() {
+      return use == EarlierUse.EVERY_SPAN;
+    }
+  }
+
+  /** What an earlier time is for. */
+  enum EarlierUse {
+    /** It may be a time by itself: "the year before". */
+    TIME,
+    /** It is what another time stands beside: "the same period last year". */
+    SAME_TIME,
+    /** It is what every span stands beside: "year over year". */
+    EVERY_SPAN
+  }
 
   /** Puts two measures together: "minus". */
   record OperatorWord(Measure.Operator operator) implements Meaning {}

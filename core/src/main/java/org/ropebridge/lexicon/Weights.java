@@ -32,6 +32,7 @@ public record Weights(
     double onlyValues,
     double secondTime,
     double nounNotRanked,
+    double nounInItsName,
     double stepOnAWay,
     double guessedRole,
     double throughOthers,

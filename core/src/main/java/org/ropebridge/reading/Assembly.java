@@ -3,6 +3,9 @@ package org.ropebridge.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -77,12 +80,27 @@ final class Assembly {
     Collector collector = new Collector(said, before, scope);
     for (int i = 0; i < sequence.edges().size(); i++) {
       Edge edge = sequence.edges().get(i);
+      if (i > 0 && isInItsName(sequence.edges().get(i - 1), edge)) {
+        said.penalty += scope.weights().nounInItsName();
+      }
       if (!collector.take((Contribution) edge.part(), sequence.joined().get(i))) {
         return Optional.empty();
       }
     }
     before.ifPresent(said::addBefore);
     return finish();
+  }
+
+  /** "huts in Quill" is about a place, and no hut of that name. */
+  private boolean isInItsName(Edge noun, Edge name) {
+    List<Mention> before = noun.mentions();
+    return !before.isEmpty()
+        && before.get(before.size() - 1).meaning() instanceof Meaning.RowNoun rows
+        && name.part() instanceof Contribution.Narrowing narrowing
+        && narrowing.filter() instanceof Filter.InValues in
+        && scope.namingColumn(rows.table()).equals(Optional.of(in.column()))
+        && name.mentions().stream()
+            .anyMatch(m -> m.meaning().equals(new Meaning.FunctionWord(Role.PREPOSITION)));
   }
 
   /**
@@ -278,10 +296,7 @@ final class Assembly {
       ranking =
           Optional.of(
               new Plan.Ranking(
-                  Rankings.isTop(ranked.direction(), by, scope.model()),
-                  ranked.count(),
-                  by,
-                  said.within));
+                  Rankings.isTop(ranked.direction(), by, scope), ranked.count(), by, said.within));
     } else if (said.within.isPresent()) {
       return Optional.empty();
     }

@@ -32,7 +32,7 @@ final class Conditions {
       return true;
     }
     return column(filter)
-        .map(c -> reaches(table, c, scope) && !reaches(anchor, c, scope))
+        .map(c -> reaches(table, c, scope) && !c.equals(anchor) && !reaches(anchor, c, scope))
         .orElse(false);
   }
 
@@ -122,9 +122,7 @@ final class Conditions {
             .withRanking(
                 Optional.of(
                     new Plan.Ranking(
-                        Rankings.isTop(ranked.direction(), by, scope.model()),
-                        ranked.count(),
-                        by)));
+                        Rankings.isTop(ranked.direction(), by, scope), ranked.count(), by)));
     said.addFilter(new Filter.Among(what.column(), inner, false));
     return true;
   }

@@ -159,8 +159,8 @@ final class Drifts {
     return switch (way) {
       case MORE -> true;
       case LESS -> false;
-      case BETTER -> Rankings.isTop(Contribution.Direction.BEST, of.get(), scope.model());
-      case WORSE -> Rankings.isTop(Contribution.Direction.WORST, of.get(), scope.model());
+      case BETTER -> Rankings.isTop(Contribution.Direction.BEST, of.get(), scope);
+      case WORSE -> Rankings.isTop(Contribution.Direction.WORST, of.get(), scope);
     };
   }
 }

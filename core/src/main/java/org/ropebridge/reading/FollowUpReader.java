@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.PlanCheck;
 import org.ropebridge.plan.Restatement;
@@ -193,16 +194,29 @@ final class FollowUpReader {
   }
 
   private static boolean isPreferred(Reading leaning, Reading alone, Said said, Plan before) {
-    boolean same = leaning.plan().equals(Optional.of(before));
+    boolean same = leaning.plan().equals(Optional.of(before)) && !said.asksForThose();
+    boolean elliptic =
+        !said.namesRows() && alone.plan().filter(p -> countsLike(before, p)).isPresent();
     boolean more = leaning.unread().size() < alone.unread().size();
     return switch (leaning.status()) {
       case ANSWERED ->
-          !same && (said.leans() || alone.status() != Status.ANSWERED || !said.isWhole());
+          !same
+              && (said.leans() || alone.status() != Status.ANSWERED || !said.isWhole() || elliptic);
       case PARTLY -> alone.status() != Status.ANSWERED && (said.leans() || more);
       case UNCLEAR -> said.leans() || alone.plan().isEmpty();
       case EXPLAINED -> false;
-      case DECLINED -> said.leans() && alone.status() != Status.ANSWERED;
+      case DECLINED ->
+          said.leans()
+              && (alone.status() != Status.ANSWERED || said.has(Contribution.ThatNumber.class));
     };
+  }
+
+  /** "how many children" after a list of readers: no noun says of what, so of those. */
+  private static boolean countsLike(Plan before, Plan alone) {
+    return alone.measures().size() == 1
+        && alone.measures().get(0) instanceof Measure.RowCount counted
+        && (before.listing().filter(l -> l.table().equals(counted.table())).isPresent()
+            || before.measures().equals(alone.measures()));
   }
 
   private Stream<Plan> otherWays(

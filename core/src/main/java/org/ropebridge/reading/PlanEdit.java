@@ -12,6 +12,7 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Phrase;
 import org.ropebridge.reading.rule.Scope;
 
 /** Changes the plan of the question before by what a follow-up says. */
@@ -49,6 +50,12 @@ final class PlanEdit {
 
   /** "by revenue": ordered by it where it is shown, else it in the place of what is. */
   private Contribution byMeasure(Contribution contribution, Sequence sequence) {
+    if (contribution instanceof Contribution.Groupings groupings
+        && before.get(0).ranking().isPresent()) {
+      return amount(groupings)
+          .<Contribution>map(m -> new Contribution.Measures(List.of(m)))
+          .orElse(contribution);
+    }
     boolean apart =
         contribution instanceof Contribution.RankMeasure
             && sequence.edges().stream().noneMatch(e -> e.part() instanceof Contribution.Ranked);
@@ -64,18 +71,33 @@ final class PlanEdit {
         : new Contribution.Measures(List.of(by));
   }
 
+  /** "by delay" of what is ranked: by the number that its author says the bare column means. */
+  private Optional<Measure> amount(Contribution.Groupings groupings) {
+    return groupings.groupings().size() == 1
+            && groupings.groupings().get(0) instanceof Grouping.ByColumn by
+        ? scope.meantByColumn(by.column())
+        : Optional.empty();
+  }
+
   private Optional<Assembly.Result> changed(Sequence sequence, Manner manner) {
     Said said = Said.of(sequence);
     if (said.has(Contribution.Steering.class)) {
       return steered(said);
+    } else if (said.has(Contribution.BothOfThem.class)) {
+      return said.edits().size() == 1 && said.rest().edges().isEmpty() && before.size() > 1
+          ? new TwoPlans(scope).both(before.get(1), before.get(0)).flatMap(p -> changed(p, 0))
+          : Optional.empty();
     } else if (said.has(Contribution.Those.class)) {
       return amongThose(said);
     }
     Plan plan = before.get(0);
-    Sequence rest = said.rest();
+    Sequence rest = said.has(Contribution.Adding.class) ? beside(said, plan) : said.rest();
     for (Edge edge : sequence.edges()) {
       if (!(edge.part() instanceof Contribution.Edit edit)) {
         continue;
+      }
+      if (isAlone(edit) && sequence.edges().stream().anyMatch(e -> isMore(e, edge))) {
+        return Optional.empty();
       }
       Optional<Plan> changed = parts.edited(plan, edit);
       if (changed.isPresent()) {
@@ -91,7 +113,25 @@ final class PlanEdit {
       }
       if (edit instanceof Contribution.Replacing replacing) {
         rest = rest.with(edge, parts.inPlace(replacing.with(), before.get(0), plan));
+      } else if (edit instanceof Contribution.DoneApart done) {
+        rest = rest.with(edge, done.related());
+      } else if (edit instanceof Contribution.OtherEnd end && plan.listing().isEmpty()) {
+        int count = plan.ranking().map(Plan.Ranking::count).orElse(1);
+        rest =
+            rest.with(
+                edge,
+                new Contribution.Ranked(
+                    end.direction(), count, Optional.empty(), Optional.empty()));
+      } else if (edit instanceof Contribution.InWhich which) {
+        rest = rest.with(edge, new Contribution.Groupings(List.of(which.what())));
+      } else if (edit instanceof Contribution.ComparedWith with) {
+        rest = rest.with(edge, new Contribution.VersusTime(with.time(), false));
       } else if (edit instanceof Contribution.ToldAs told) {
+        Optional<Plan> compared = parts.comparedOnly(plan, told.how());
+        if (compared.isPresent()) {
+          plan = compared.get();
+          continue;
+        }
         Optional<Contribution> anew = parts.toldAs(plan, told.how());
         if (anew.isEmpty()) {
           return Optional.empty();
@@ -99,10 +139,52 @@ final class PlanEdit {
         rest = rest.with(edge, anew.get());
       }
     }
-    if (rest.edges().isEmpty()) {
+    if (said.asksForThose()) {
+      return Optional.of(new Assembly.Result(plan, List.of(), 0));
+    } else if (rest.edges().isEmpty()) {
       return changed(plan, 0);
     }
     return onTop(plan, Said.of(rest).like(said), manner);
+  }
+
+  /** "last year as well": beside the time of before, and not in its place. */
+  private static Sequence beside(Said said, Plan plan) {
+    boolean timed =
+        plan.listing().isEmpty()
+            && plan.filters().stream()
+                .anyMatch(f -> f instanceof Filter.InPeriod in && !in.negated());
+    boolean time =
+        said.contributions().size() == 1
+            && said.narrowings().size() == 1
+            && said.narrowings().get(0).filter() instanceof Filter.InPeriod in
+            && !in.negated();
+    return timed && time
+        ? said.rest()
+            .replacing(
+                c ->
+                    Optional.of(
+                        new Contribution.VersusTime(
+                            new Phrase.Time(
+                                ((Filter.InPeriod) ((Contribution.Narrowing) c).filter()).period(),
+                                true),
+                            false)))
+        : said.rest();
+  }
+
+  /** Whether the edit makes sense only where nothing else is said. */
+  private static boolean isAlone(Contribution.Edit edit) {
+    return edit instanceof Contribution.KeepThose keep && keep.bare()
+        || edit instanceof Contribution.InWhich which && which.bare()
+        || edit instanceof Contribution.SpanBefore
+        || edit instanceof Contribution.OtherEnd
+        || edit instanceof Contribution.ComparedWith;
+  }
+
+  /** Whether the other edge says more than how this one is meant. */
+  private static boolean isMore(Edge other, Edge edge) {
+    return !other.equals(edge)
+        && !(other.part() instanceof Contribution.Swapping)
+        && !(other.part() instanceof Contribution.Only);
   }
 
   private Optional<Assembly.Result> changed(Plan plan, double penalty) {
@@ -173,17 +255,43 @@ final class PlanEdit {
     Sequence words =
         rest.replacing(c -> Optional.of(inTimeOfBefore(parts.fittedTo(remaining, plan, c), plan)));
     double unlike =
-        UNLIKE * said.filters().stream().filter(f -> isUnlike(f, plan, addsMore)).count();
+        UNLIKE
+            * (said.filters().stream().filter(f -> isUnlike(f, plan, addsMore)).count()
+                + said.contributions().stream().filter(c -> isUnlike(c, plan)).count());
     return Assembly.onTopOf(new Assembly.Before(left, computes), words, scope)
-        .map(r -> r.with(timesLast(r.plan())).weaker(unlike));
+        .map(r -> r.with(groupingsInPlace(timesLast(r.plan()), plan)).weaker(unlike));
+  }
+
+  /** A breakdown in the place of another stands where that stood. */
+  private static Plan groupingsInPlace(Plan plan, Plan before) {
+    List<Grouping> old = before.groupings();
+    List<Grouping> gone = old.stream().filter(g -> !plan.groupings().contains(g)).toList();
+    List<Grouping> come = plan.groupings().stream().filter(g -> !old.contains(g)).toList();
+    return gone.size() == 1 && come.size() == 1 && old.size() == plan.groupings().size()
+        ? plan.withGroupings(
+            old.stream().map(g -> g.equals(gone.get(0)) ? come.get(0) : g).toList())
+        : plan;
   }
 
   /** Whether it names a value of a column that the plan before has nothing of. */
   private static boolean isUnlike(Filter filter, Plan plan, boolean adding) {
     return filter instanceof Filter.InValues in
         && (adding || !plan.groupings().contains(new Grouping.ByColumn(in.column())))
+        && plan.groupings().stream()
+            .noneMatch(
+                g ->
+                    g instanceof Grouping.ByColumn by
+                        && !by.column().equals(in.column())
+                        && by.column().table().equals(in.column().table()))
         && plan.filters().stream()
             .noneMatch(f -> PlanParts.columnOf(f).equals(Optional.of(in.column())));
+  }
+
+  /** "who", after a list of people: those, and no others. */
+  private static boolean isUnlike(Contribution contribution, Plan plan) {
+    return contribution instanceof Contribution.Subject subject
+        && subject.what() instanceof Grouping.ByColumn by
+        && plan.listing().filter(l -> !l.table().equals(by.column().table())).isPresent();
   }
 
   /** In the order in which people mostly say filters. */
@@ -255,7 +363,7 @@ final class PlanEdit {
         : Optional.empty();
   }
 
-  private static Optional<Period> inYear(Period period, int year) {
+  static Optional<Period> inYear(Period period, int year) {
     if (period instanceof Period.Span span) {
       return Optional.of(new Period.Span(span.unit(), span.first().withYear(year)));
     } else if (period instanceof Period.InSeason season) {

@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
@@ -44,6 +45,10 @@ final class PlanParts {
       return ifChanged(plan, inWhole(plan, whole.unit()));
     } else if (edit instanceof Contribution.SpanAfter after) {
       return ifChanged(plan, after(plan, after.unit()));
+    } else if (edit instanceof Contribution.SpanBefore earlier) {
+      return ifChanged(plan, before(plan, earlier.unit()));
+    } else if (edit instanceof Contribution.OtherEnd end) {
+      return otherEnd(plan, end.direction());
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
     } else if (edit instanceof Contribution.ListThose list) {
@@ -53,6 +58,14 @@ final class PlanParts {
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
+      return plan.listing().map(l -> plan.withListing(with(l, more.columns())));
+    } else if (edit instanceof Contribution.DoneApart) {
+      boolean rows =
+          plan.listing().isPresent()
+              || plan.groupings().isEmpty()
+                  && plan.measures().stream().allMatch(Measure.RowCount.class::isInstance);
+      return rows ? Optional.of(plan) : Optional.empty();
+    } else if (edit instanceof Contribution.ColumnsOfThese more) {
       return plan.listing().map(l -> plan.withListing(with(l, more.columns())));
     } else if (edit instanceof Contribution.Beside beside) {
       return beside(plan, beside.values());
@@ -281,12 +294,15 @@ final class PlanParts {
                         .toList()));
   }
 
-  /** The rows that a plan does no more than count. */
+  /** The rows that a plan does no more than count, or lists already. */
   private Optional<Plan> listed(Plan plan) {
     boolean counts =
         plan.measures().size() == 1
             && plan.measures().get(0) instanceof Measure.RowCount
             && plan.keeps().isEmpty();
+    if (plan.listing().isPresent()) {
+      return Optional.of(plan);
+    }
     return counts
         ? Optional.of(
             Plan.of(
@@ -308,6 +324,64 @@ final class PlanParts {
                     .map(last -> spanWith(last.plusDays(1), unit))
                     .orElse(p)
                 : p);
+  }
+
+  /**
+   * Times become as much earlier as a unit is long: of the same unit the one before, of a smaller
+   * one the same part of the unit before.
+   */
+  private Plan before(Plan plan, Period.Unit unit) {
+    return withPeriods(plan, p -> before(p, unit));
+  }
+
+  private Period before(Period period, Period.Unit unit) {
+    DayRange days = scope.periods().resolve(period);
+    if (days.first().isEmpty() || days.last().isEmpty()) {
+      return period;
+    }
+    LocalDate first = days.first().get();
+    LocalDate start = scope.periods().start(unit, first);
+    boolean longer = scope.periods().start(unit, days.last().get()).isAfter(start);
+    if (longer) {
+      return period;
+    }
+    LocalDate earlier = scope.periods().start(unit, start.minusDays(1));
+    if (start.equals(first) && isWhole(period, unit)) {
+      return new Period.Span(unit, earlier);
+    }
+    return unit == Period.Unit.YEAR
+        ? PlanEdit.inYear(period, first.getYear() - 1).orElse(period)
+        : period;
+  }
+
+  /** Whether the period is one of the unit, as far as it may have gone by. */
+  private boolean isWhole(Period period, Period.Unit unit) {
+    return period instanceof Period.Span span && span.unit() == unit
+        || period instanceof Period.Relative relative && relative.unit() == unit;
+  }
+
+  /** Groups or rows from the other end, where they were ranked. */
+  private static Optional<Plan> otherEnd(Plan plan, Contribution.Direction direction) {
+    boolean top = direction == Contribution.Direction.TOP;
+    boolean bottom = direction == Contribution.Direction.BOTTOM;
+    Optional<Listing> listing =
+        plan.listing().filter(l -> l.count().isPresent() && l.order().isPresent());
+    if (plan.listing().isEmpty()) {
+      return plan.groupings().isEmpty() ? Optional.empty() : Optional.of(plan);
+    } else if (!top && !bottom || listing.isEmpty()) {
+      return Optional.empty();
+    }
+    Listing ranked = listing.get();
+    Listing.Order order = new Listing.Order(ranked.order().get().by(), top);
+    return ifChanged(
+        plan,
+        plan.withListing(
+            new Listing(
+                ranked.table(),
+                ranked.columns(),
+                Optional.of(order),
+                ranked.count(),
+                ranked.per())));
   }
 
   private static boolean isOf(Filter filter, ColumnRef column) {
@@ -440,6 +514,24 @@ final class PlanParts {
         : with;
   }
 
+  /** Only how the measures moved, where they stand beside an earlier time; else empty. */
+  Optional<Plan> comparedOnly(Plan plan, Contribution.Telling how) {
+    Measure.Move move =
+        how == Contribution.Telling.CHANGE
+            ? Measure.Move.CHANGE
+            : how == Contribution.Telling.GROWTH ? Measure.Move.GROWTH : null;
+    List<Measure> moved =
+        plan.measures().stream()
+            .filter(Measure.Compared.class::isInstance)
+            .map(Measure.Compared.class::cast)
+            .<Measure>map(c -> new Measure.Compared(move, c.of(), c.earlier()))
+            .distinct()
+            .toList();
+    return move == null || moved.isEmpty()
+        ? Optional.empty()
+        : Optional.of(plan.withMeasures(moved).withSort(sortOf(plan, moved, plan.groupings())));
+  }
+
   /** The measures of before, told in another way; empty when they cannot be. */
   Optional<Contribution> toldAs(Plan plan, Contribution.Telling how) {
     Optional<Measure.Plain> of =
@@ -467,6 +559,17 @@ final class PlanParts {
       // "sort by altitude" of rows that are listed: by the column itself.
       Listing.Order by = new Listing.Order(statistic.column(), order.descending().orElse(false));
       return new Contribution.FirstRows(by, left.listing().get().count());
+    } else if (said instanceof Contribution.Ranked ranked
+        && ranked.by().isEmpty()
+        && ranked.what().isEmpty()
+        && left.listing().flatMap(Listing::order).isPresent()) {
+      // "top 5" of rows that stand in an order: so many of them, from that end or the other.
+      Listing.Order order = left.listing().get().order().get();
+      boolean other =
+          ranked.direction() == Contribution.Direction.BOTTOM
+              || ranked.direction() == Contribution.Direction.WORST;
+      return new Contribution.FirstRows(
+          new Listing.Order(order.by(), order.descending() != other), Optional.of(ranked.count()));
     } else if (said instanceof Contribution.Ranked ranked
         && ranked.by().isEmpty()
         && left.measures().size() > 1) {

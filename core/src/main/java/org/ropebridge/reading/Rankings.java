@@ -161,21 +161,39 @@ final class Rankings {
                     .or(
                         () ->
                             key instanceof Measure m
-                                ? wanted.first().map(d -> isTop(d, m, model))
+                                ? wanted.first().map(d -> isTop(d, m, scope))
                                 : Optional.empty())
                     .orElse(key instanceof Measure)))
         : Optional.empty();
   }
 
-  static boolean isTop(Contribution.Direction direction, Measure by, Model model) {
+  static boolean isTop(Contribution.Direction direction, Measure by, Scope scope) {
     boolean lowerIsBetter =
         by instanceof Measure.MetricValue value
-            && model.metric(value.metric()).better().equals(Optional.of(Metric.Better.LOWER));
+            && scope
+                .model()
+                .metric(value.metric())
+                .better()
+                .equals(Optional.of(Metric.Better.LOWER));
     return switch (direction) {
       case TOP -> true;
       case BOTTOM -> false;
       case BEST -> !lowerIsBetter;
       case WORST -> lowerIsBetter;
+      case FASTEST -> !isTime(by, scope);
+      case SLOWEST -> isTime(by, scope);
     };
+  }
+
+  /** Whether the measure tells how long something takes. */
+  private static boolean isTime(Measure by, Scope scope) {
+    Optional<String> unit = Optional.empty();
+    if (by instanceof Measure.MetricValue value) {
+      unit = scope.model().metric(value.metric()).unit();
+    } else if (by instanceof Measure.Statistic statistic) {
+      unit = scope.model().column(statistic.column()).unit();
+    }
+    return by instanceof Measure.Duration
+        || unit.filter(u -> scope.dimensions().has("time", u)).isPresent();
   }
 }

@@ -78,6 +78,13 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
         || isNounsOnly();
   }
 
+  /** Whether a noun for rows is said. */
+  boolean namesRows() {
+    return rest.edges().stream()
+        .flatMap(e -> e.mentions().stream())
+        .anyMatch(m -> m.meaning() instanceof Meaning.RowNoun);
+  }
+
   /** Whether nothing but nouns is said, which asks for how many there are. */
   boolean isNounsOnly() {
     boolean limits =
@@ -155,6 +162,16 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
   boolean rows() {
     return says(
         List.of(Contribution.Rows.class, Contribution.EndRows.class, Contribution.FirstRows.class));
+  }
+
+  /** Whether it asks for rows, or columns of them, which may be what is shown already. */
+  boolean asksForThose() {
+    return rest.edges().isEmpty()
+        && edits.stream()
+            .allMatch(
+                e ->
+                    e instanceof Contribution.ListThose
+                        || e instanceof Contribution.ColumnsOfThese);
   }
 
   /** Whether a word says that this leans on what was before. */

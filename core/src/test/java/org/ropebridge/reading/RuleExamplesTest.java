@@ -7,6 +7,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -59,10 +60,10 @@ class RuleExamplesTest {
 
   private static void check(Example example) {
     String[] thread = example.question().split(" > ");
-    List<Plan> before =
-        thread.length == 1
-            ? List.of()
-            : List.of(example.reader().read(thread[0]).plan().orElseThrow());
+    List<Plan> before = new ArrayList<>();
+    for (int i = 0; i < thread.length - 1; i++) {
+      before.add(0, example.reader().read(thread[i], List.copyOf(before)).plan().orElseThrow());
+    }
     Reading reading = example.reader().read(thread[thread.length - 1], before);
     assertEquals(example.restatement(), reading.restatement().orElse(reading.reason()));
     assertTrue(

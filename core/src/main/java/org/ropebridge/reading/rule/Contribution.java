@@ -109,7 +109,11 @@ public sealed interface Contribution extends Part {
     TOP,
     BOTTOM,
     BEST,
-    WORST
+    WORST,
+    /** The most, but of time the least. */
+    FASTEST,
+    /** The least, but of time the most. */
+    SLOWEST
   }
 
   /**
@@ -387,8 +391,40 @@ public sealed interface Contribution extends Part {
   /** "the next year": the unit of time that follows the time of before. */
   record SpanAfter(Period.Unit unit) implements Edit {}
 
-  /** "those above 100k": groups of the answer before, by its measure. */
-  record KeepThose(Phrase.Comparing comparing) implements Edit {}
+  /** "and the year before": the time of before, one unit earlier. */
+  record SpanBefore(Period.Unit unit) implements Edit {}
+
+  /**
+   * "in which valleys": what is counted, by that.
+   *
+   * @param bare whether it may as well be a question about them
+   */
+  record InWhich(Grouping what, boolean bare) implements Edit {}
+
+  /**
+   * "those above 100k", "above 100k": groups of the answer before, by its measure.
+   *
+   * @param bare whether nothing but the amount is said
+   */
+  record KeepThose(Phrase.Comparing comparing, boolean bare) implements Edit {}
+
+  /** "with their wage": columns of rows that are listed, whatever else they may be. */
+  record ColumnsOfThese(List<ColumnRef> columns) implements Edit {}
+
+  /** "is that more": the number of the answer before. */
+  record ThatNumber() implements Edit {}
+
+  /** "both": the last two answers in one. */
+  record BothOfThem() implements Edit {}
+
+  /** "ordered in May": rows of the answer before at which such rows point. */
+  record DoneApart(RelatedApart related) implements Edit {}
+
+  /** "compare 2024": the answer before beside that time. */
+  record ComparedWith(Phrase.Time time) implements Edit {}
+
+  /** "the lowest": the other end of the rows that were ranked, or a group by the measure. */
+  record OtherEnd(Direction direction) implements Edit {}
 
   /**
    * "list them", "which of them": the rows that were counted.

@@ -39,9 +39,7 @@ public final class Dimensions {
             .filter(e -> column.unit().filter(u -> has(e.getKey(), u)).isPresent())
             .flatMap(e -> e.getValue().stream())
             .collect(Collectors.toSet());
-    return Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream())
-        .map(Tokens::plain)
-        .anyMatch(names::contains);
+    return names(column).anyMatch(names::contains);
   }
 
   /** How many of the units that columns count days in make up a unit of time; months differ. */
@@ -63,7 +61,23 @@ public final class Dimensions {
     return has("weight", unit) || has("length", unit) || has("work", unit);
   }
 
-  boolean has(String dimension, String unit) {
+  /**
+   * Whether the column's numbers measure it: by their unit, or without one by what it is called.
+   */
+  boolean measures(Column column, String dimension) {
+    Set<String> called = units.getOrDefault(dimension, Set.of());
+    return column.unit().isPresent()
+        ? has(dimension, column.unit().get())
+        : names(column).anyMatch(called::contains);
+  }
+
+  private static Stream<String> names(Column column) {
+    return Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream())
+        .map(Tokens::plain);
+  }
+
+  /** Whether the unit measures what the dimension says: time, length, weight, money. */
+  public boolean has(String dimension, String unit) {
     String lower = Tokens.plain(unit);
     Set<String> called = units.getOrDefault(dimension, Set.of());
     return called.contains(lower) || called.contains(lower.substring(lower.lastIndexOf(' ') + 1));

@@ -5,7 +5,10 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/** "the lowest 10", "three highest" [number] [superlative] [number] -> so many of the groups */
+/**
+ * "the lowest 10", "three highest", "the lowest" [number] [superlative] [number] -> so many of the
+ * groups, or the other end of them
+ */
 final class EndAloneRule extends Rule {
   EndAloneRule() {
     super(
@@ -20,7 +23,10 @@ final class EndAloneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(0) == match.has(2)) {
+    if (!match.has(0) && !match.has(2)) {
+      out.accept(new Contribution.OtherEnd(direction(match.get(1, Part.class))));
+      return;
+    } else if (match.has(0) && match.has(2)) {
       return;
     }
     Named.count(match.get(match.has(0) ? 0 : 2, Meaning.NumberWord.class).number())

@@ -5,14 +5,15 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "only those above 100k", "those with more than 2000 nights" [only] [those] [comparison] -> the
- * groups of the answer before whose measure compares so
+ * "only those above 100k", "those with more than 2000 nights", "where is it under 50" [only]
+ * [those] [where] [comparison] -> the groups of the answer before whose measure compares so
  */
 final class KeepThoseRule extends Rule {
   KeepThoseRule() {
     super(
         Slot.word(Role.ONLY).maybe(),
         Slot.word(Role.THOSE).maybe(),
+        Slot.word(Role.WHERE).maybe(),
         Slot.word(Role.WITH, Role.PREPOSITION, Role.BE, Role.HAVE).maybe(),
         Slot.a(Phrase.Comparing.class));
   }
@@ -24,8 +25,7 @@ final class KeepThoseRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(0) || match.has(1)) {
-      out.accept(new Contribution.KeepThose(match.get(3, Phrase.Comparing.class)));
-    }
+    boolean pointed = match.has(0) || match.has(1);
+    out.accept(new Contribution.KeepThose(match.get(4, Phrase.Comparing.class), !pointed));
   }
 }

@@ -11,11 +11,14 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Period;
 
 /**
- * "older than 60", "younger than 5 years" [older] [number] [years] -> what began to be before that
- * many years, or after
+ * "older than 60", "younger than 5 years", "older than 1980" [older] [number] [years] -> what began
+ * to be before that many years, or after
  */
 final class OlderThanRule extends Rule {
-  private static final int MOST = 2_000;
+  private static final int MOST = 2_100;
+
+  /** From here on a number without a unit is a year, and no age. */
+  private static final int FIRST_YEAR = 1_000;
 
   OlderThanRule() {
     super(
@@ -40,11 +43,13 @@ final class OlderThanRule extends Rule {
     if (count < 1 || count > MOST) {
       return;
     }
-    LocalDate then = back(scope.today(), count, unit);
+    boolean isYear = !match.has(2) && count >= FIRST_YEAR;
+    LocalDate then = isYear ? LocalDate.of(count, 1, 1) : back(scope.today(), count, unit);
+    LocalDate after = isYear ? then.plusYears(1) : then.plusDays(1);
     Period period =
         match.isWord(0, Role.OLDER)
             ? new Period.Range(Optional.empty(), Optional.of(then.minusDays(1)))
-            : new Period.Range(Optional.of(then.plusDays(1)), Optional.empty());
+            : new Period.Range(Optional.of(after), Optional.empty());
     for (ColumnRef date : scope.beginnings()) {
       out.accept(new Contribution.Narrowing(new Filter.InPeriod(period, Optional.of(date), false)));
     }

@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Column;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -30,11 +29,7 @@ final class PerMeasureRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part divisor = match.get(2, Part.class);
     boolean breakdown =
-        divisor instanceof Meaning.RowNoun noun
-            && scope
-                .namingColumn(noun.table())
-                .filter(c -> !scope.holds(c, Column.Holds.ID))
-                .isPresent();
+        divisor instanceof Meaning.RowNoun noun && Operands.haveNames(noun.table(), scope);
     Part dividend = between(match.get(0, Part.class), divisor, scope);
     Optional<Measure.Plain> summed = Operands.summed(Operands.of(dividend), scope);
     if (!breakdown && summed.isPresent()) {

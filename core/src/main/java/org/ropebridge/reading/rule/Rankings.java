@@ -84,6 +84,9 @@ final class Rankings {
   /** The end that a rank, superlative or judgement asks for. */
   static Contribution.Direction direction(Part word) {
     if (word instanceof Meaning.RankWord rank) {
+      if (rank.unlessTime()) {
+        return rank.top() ? Contribution.Direction.FASTEST : Contribution.Direction.SLOWEST;
+      }
       return rank.top() ? Contribution.Direction.TOP : Contribution.Direction.BOTTOM;
     } else if (word instanceof Meaning.SuperlativeWord superlative) {
       return superlative.most() ? Contribution.Direction.TOP : Contribution.Direction.BOTTOM;

@@ -14,6 +14,7 @@ import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
 
@@ -192,14 +193,10 @@ public record Scope(
     List<Column> fitting =
         dimension.isEmpty()
             ? numbers
-            : numbers.stream()
-                .filter(c -> c.unit().filter(u -> dimensions.has(dimension, u)).isPresent())
-                .toList();
+            : numbers.stream().filter(c -> dimensions.measures(c, dimension)).toList();
     if (dimension.isEmpty() && fitting.size() > 1) {
       List<Column> heights =
-          numbers.stream()
-              .filter(c -> c.unit().filter(u -> dimensions.has("length", u)).isPresent())
-              .toList();
+          numbers.stream().filter(c -> dimensions.measures(c, "length")).toList();
       fitting = heights.size() == 1 ? heights : fitting;
     }
     fitting = dimension.isEmpty() ? fitting : dimensions.usual(fitting);
@@ -219,5 +216,17 @@ public record Scope(
     return !column.table().equals(table)
         && model.namesItsTable(column)
         && namingColumn(table).filter(own -> own.column().equals(column.column())).isPresent();
+  }
+
+  /** The statistic that an author says a bare number column means; empty where it says none. */
+  public Optional<Measure> meantByColumn(ColumnRef ref) {
+    Column column = model.column(ref);
+    return column.holds() != Column.Holds.NUMBER
+        ? Optional.empty()
+        : column
+            .addsUp()
+            .filter(a -> a == Column.AddsUp.SUM || a == Column.AddsUp.AVERAGE)
+            .map(a -> a == Column.AddsUp.SUM ? Measure.Kind.SUM : Measure.Kind.AVERAGE)
+            .map(kind -> Measure.Statistic.of(kind, ref));
   }
 }
