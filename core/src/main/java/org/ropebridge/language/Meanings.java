@@ -49,7 +49,12 @@ final class Meanings {
           entry("levels", n -> new Meaning.LevelWord(Measure.Level.valueOf(n))),
           entry("places of text", n -> new Meaning.WhereWord(Filter.Where.valueOf(n))),
           entry("pictures", n -> new Meaning.PictureWord(Plan.Picture.valueOf(n))),
-          entry("directions", n -> new Meaning.DirectionWord(either(n, "DESCENDING", "ASCENDING"))),
+          entry(
+              "directions of time",
+              n -> new Meaning.DirectionWord(either(n, "DESCENDING", "ASCENDING"), true)),
+          entry(
+              "directions",
+              n -> new Meaning.DirectionWord(either(n, "DESCENDING", "ASCENDING"), false)),
           entry(
               "units of time",
               n -> time(TimeUnit.valueOf(n), Optional.of(Period.Unit.valueOf(n)), false)),

@@ -156,7 +156,7 @@ public sealed interface Meaning extends Part {
   record PictureWord(Plan.Picture picture) implements Meaning {}
 
   /** The direction of a sort. */
-  record DirectionWord(boolean descending) implements Meaning {}
+  record DirectionWord(boolean descending, boolean ofTime) implements Meaning {}
 
   /** A word of the language that has a task in a sentence. */
   record FunctionWord(Role role) implements Meaning {}

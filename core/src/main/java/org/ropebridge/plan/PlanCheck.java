@@ -94,8 +94,13 @@ public final class PlanCheck {
     listing.columns().forEach(c -> ground.column(base, c));
     listing.order().ifPresent(o -> ground.column(base, o.by()));
     listing.per().ifPresent(p -> ground.column(base, p));
-    if (listing.per().filter(p -> p.table().equals(listing.table())).isPresent()) {
-      ground.malformed("Rows are listed for each row of another table, not of their own.");
+    boolean ofItself =
+        listing
+            .per()
+            .filter(p -> p.table().equals(listing.table()) && model.namesItsTable(p))
+            .isPresent();
+    if (ofItself) {
+      ground.malformed("Rows are listed for each of some groups, not for each by itself.");
     }
   }
 

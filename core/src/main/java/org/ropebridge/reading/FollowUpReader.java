@@ -194,7 +194,10 @@ final class FollowUpReader {
   }
 
   private static boolean isPreferred(Reading leaning, Reading alone, Said said, Plan before) {
-    boolean same = leaning.plan().equals(Optional.of(before)) && !said.asksForThose();
+    boolean same =
+        leaning.plan().equals(Optional.of(before))
+            && !said.asksForThose()
+            && !said.isOnly(Contribution.Counting.class);
     boolean elliptic =
         !said.namesRows() && alone.plan().filter(p -> countsLike(before, p)).isPresent();
     boolean more = leaning.unread().size() < alone.unread().size();

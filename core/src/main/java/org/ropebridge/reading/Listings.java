@@ -131,7 +131,7 @@ final class Listings {
     return wanted
         .filter(g -> g instanceof Grouping.ByColumn)
         .map(g -> ((Grouping.ByColumn) g).column())
-        .filter(c -> !c.table().equals(table));
+        .filter(c -> !c.table().equals(table) || !scope.model().namesItsTable(c));
   }
 
   private List<ColumnRef> columns(

@@ -18,7 +18,7 @@ import org.ropebridge.reading.rule.Scope;
 /** Changes the plan of the question before by what a follow-up says. */
 final class PlanEdit {
   /** How much less likely a value of a column is that the question before has nothing of. */
-  private static final double UNLIKE = 0.25;
+  private static final double UNLIKE = 0.4;
 
   private final List<Plan> before;
   private final Scope scope;
@@ -221,6 +221,13 @@ final class PlanEdit {
     if (left.listing().isPresent() && isComputing(said)) {
       left = parts.counted(left);
     }
+    Optional<Plan> ofEach =
+        said.rest().edges().size() == 1
+            ? parts.firstOfEach(plan, said.groupings())
+            : Optional.empty();
+    if (ofEach.isPresent()) {
+      return changed(ofEach.get(), 0);
+    }
     if (said.measures() && !adding) {
       computes = false;
     } else if (said.figures()) {
@@ -249,6 +256,15 @@ final class PlanEdit {
     }
     if (said.ranking()) {
       left = left.withRanking(Optional.empty());
+    }
+    Optional<Contribution> portion =
+        said.isOnly(Contribution.InShares.class) ? parts.portion(left) : Optional.empty();
+    if (portion.isPresent()) {
+      rest = rest.replacing(c -> portion);
+      left =
+          left.withFilters(
+              left.filters().stream().filter(Filter.InPeriod.class::isInstance).toList());
+      computes = false;
     }
     Plan remaining = left;
     boolean addsMore = adding;
@@ -403,6 +419,8 @@ final class PlanEdit {
             .isPresent();
     if (!said.measures() && (sameRows || allListed)) {
       return said.rest().edges().isEmpty() ? Optional.empty() : onTop(plan, said, Manner.AS_SAID);
+    } else if (allListed && said.isOnly(Contribution.Counting.class)) {
+      return onTop(plan, said, Manner.AS_SAID);
     } else if (sameRows) {
       Plan rows = Plan.of(plan.measures().get(0), List.of(), plan.filters());
       return Assembly.onTopOf(new Assembly.Before(rows, false), said.rest(), scope);

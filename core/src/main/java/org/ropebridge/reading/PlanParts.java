@@ -47,6 +47,8 @@ final class PlanParts {
       return ifChanged(plan, after(plan, after.unit()));
     } else if (edit instanceof Contribution.SpanBefore earlier) {
       return ifChanged(plan, before(plan, earlier.unit()));
+    } else if (edit instanceof Contribution.ByAge age) {
+      return newestFirst(plan, age.newestFirst());
     } else if (edit instanceof Contribution.OtherEnd end) {
       return otherEnd(plan, end.direction());
     } else if (edit instanceof Contribution.KeepThose those) {
@@ -550,6 +552,43 @@ final class PlanParts {
             });
   }
 
+  /** A share of all, of numbers that are not split: what the filters keep, of all in that time. */
+  Optional<Contribution> portion(Plan plan) {
+    List<Filter> parts =
+        plan.filters().stream().filter(f -> !(f instanceof Filter.InPeriod)).toList();
+    boolean one =
+        plan.groupings().isEmpty()
+            && plan.measures().size() == 1
+            && plan.measures().get(0) instanceof Measure.Basic;
+    return one && !parts.isEmpty()
+        ? Optional.of(
+            new Contribution.Measures(
+                List.of(new Measure.Portion((Measure.Basic) plan.measures().get(0), parts))))
+        : Optional.empty();
+  }
+
+  /** The first of each of other groups, in place of those of before. */
+  Optional<Plan> firstOfEach(Plan plan, List<Grouping> groupings) {
+    boolean one =
+        plan.listing().flatMap(Listing::per).isPresent()
+            && groupings.size() == 1
+            && groupings.get(0) instanceof Grouping.ByColumn;
+    if (!one) {
+      return Optional.empty();
+    }
+    Listing old = plan.listing().get();
+    ColumnRef per = ((Grouping.ByColumn) groupings.get(0)).column();
+    List<ColumnRef> columns = new ArrayList<>(List.of(per));
+    Stream.concat(
+            Listings.all(old.table(), scope).columns().stream(),
+            old.order().stream().map(Listing.Order::by))
+        .filter(c -> !columns.contains(c))
+        .forEach(columns::add);
+    return Optional.of(
+        plan.withListing(
+            new Listing(old.table(), columns, old.order(), old.count(), Optional.of(per))));
+  }
+
   /** What is said, put so that it goes with what is left of the plan before. */
   Contribution fittedTo(Plan left, Plan before, Contribution said) {
     if (said instanceof Contribution.Order order
@@ -559,6 +598,11 @@ final class PlanParts {
       // "sort by altitude" of rows that are listed: by the column itself.
       Listing.Order by = new Listing.Order(statistic.column(), order.descending().orElse(false));
       return new Contribution.FirstRows(by, left.listing().get().count());
+    } else if (said instanceof Contribution.Order order
+        && left.listing().isPresent()
+        && order.by().isEmpty()
+        && order.descending().isPresent()) {
+      return inOrder(left.listing().get(), order.descending().get()).orElse(said);
     } else if (said instanceof Contribution.Ranked ranked
         && ranked.by().isEmpty()
         && ranked.what().isEmpty()
@@ -574,11 +618,45 @@ final class PlanParts {
         && ranked.by().isEmpty()
         && left.measures().size() > 1) {
       return ranked.by(left.measures().get(0));
+    } else if (said instanceof Contribution.Counting
+        && before.listing().isEmpty()
+        && counts(before)) {
+      return new Contribution.Measures(before.measures());
     } else if (said instanceof Contribution.Counting && before.listing().isPresent()) {
       return new Contribution.Measures(
           List.of(new Measure.RowCount(before.listing().get().table())));
     }
     return said;
+  }
+
+  private static boolean counts(Plan plan) {
+    return plan.measures().size() == 1 && plan.measures().get(0) instanceof Measure.RowCount;
+  }
+
+  /** "newest first" of rows that are listed: by their date. */
+  private Optional<Plan> newestFirst(Plan plan, boolean descending) {
+    return plan.listing()
+        .flatMap(
+            l ->
+                scope.datesOf(l.table()).stream()
+                    .findFirst()
+                    .map(
+                        date ->
+                            new Listing(
+                                l.table(),
+                                with(l, List.of(date)).columns(),
+                                Optional.of(new Listing.Order(date, descending)),
+                                l.count(),
+                                l.per())))
+        .map(plan::withListing);
+  }
+
+  /** "highest first": by what the rows stand in an order already. */
+  private Optional<Contribution> inOrder(Listing listing, boolean descending) {
+    return listing
+        .order()
+        .map(Listing.Order::by)
+        .map(c -> new Contribution.FirstRows(new Listing.Order(c, descending), listing.count()));
   }
 
   /** How many rows there are, in place of a list of them. */

@@ -85,6 +85,18 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
         .anyMatch(m -> m.meaning() instanceof Meaning.RowNoun);
   }
 
+  /** Whether nothing is said but this, besides what limits it. */
+  boolean isOnly(Class<? extends Contribution> kind) {
+    List<Contribution> others =
+        contributions().stream()
+            .filter(
+                c ->
+                    !(c instanceof Contribution.Narrowing)
+                        && !(c instanceof Contribution.Predicate))
+            .toList();
+    return !others.isEmpty() && others.stream().allMatch(kind::isInstance);
+  }
+
   /** Whether nothing but nouns is said, which asks for how many there are. */
   boolean isNounsOnly() {
     boolean limits =

@@ -35,7 +35,7 @@ import org.ropebridge.plan.RandomPlans;
 class MetamorphicTest {
   private static final TestDatabase DATABASE = TestDatabase.fresh("metamorphic_test");
   private static final int COMPANIES = 25;
-  private static final int PLANS = 20;
+  private static final int PLANS = 21;
   private static final List<String> RULES =
       List.of("size > 12", "colour in (:person.colours)", "not good", "price is not null");
 

@@ -411,6 +411,9 @@ public sealed interface Contribution extends Part {
   /** "with their wage": columns of rows that are listed, whatever else they may be. */
   record ColumnsOfThese(List<ColumnRef> columns) implements Edit {}
 
+  /** "newest first": rows of before by their date. */
+  record ByAge(boolean newestFirst) implements Edit {}
+
   /** "is that more": the number of the answer before. */
   record ThatNumber() implements Edit {}
 

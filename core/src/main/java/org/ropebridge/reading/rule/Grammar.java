@@ -347,6 +347,7 @@ public final class Grammar {
           new CompareTimeRule(),
           new ShareAloneRule(),
           new ThatNumberRule(),
+          new ByAgeRule(),
           new BothOfThemRule(),
           new UnitAloneRule(),
           new AmountsToAloneRule(),

@@ -164,7 +164,7 @@ public record Scope(
   }
 
   /** The date that tells the newest rows of a table: the main one, or else the first. */
-  List<ColumnRef> datesOf(String table) {
+  public List<ColumnRef> datesOf(String table) {
     Optional<ColumnRef> main = MeasureTables.date(table, Optional.empty(), model);
     if (main.isPresent()) {
       return List.of(main.get());
