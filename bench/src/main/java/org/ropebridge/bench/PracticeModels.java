@@ -26,7 +26,7 @@ import org.ropebridge.model.file.ModelReader;
 public final class PracticeModels {
   /** Names of the made-up trades beside the demo. */
   public static final List<String> OTHERS =
-      List.of("theatre", "water", "seeds", "ferries", "library", "shop", "works");
+      List.of("theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets");
 
   private PracticeModels() {}
 

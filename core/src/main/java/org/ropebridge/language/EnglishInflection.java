@@ -20,6 +20,9 @@ final class EnglishInflection {
       Map.ofEntries(
           Map.entry("men", "man"),
           Map.entry("thieves", "thief"),
+          Map.entry("ups", "up"),
+          Map.entry("ins", "in"),
+          Map.entry("offs", "off"),
           Map.entry("calves", "calf"),
           Map.entry("wolves", "wolf"),
           Map.entry("loaves", "loaf"),
@@ -133,11 +136,20 @@ final class EnglishInflection {
 
   /** Verbs whose nouns are made without an ending. */
   private static final Map<String, String> VERBS_OF_NOUNS =
-      Map.of(
-          "sale", "sell", "loan", "lend", "gift", "give", "loss", "lose", "flight", "fly", "growth",
-          "grow", "choice", "choose", "receipt", "receive", "theft", "steal");
+      Map.ofEntries(
+          Map.entry("sale", "sell"),
+          Map.entry("loan", "lend"),
+          Map.entry("gift", "give"),
+          Map.entry("loss", "lose"),
+          Map.entry("flight", "fly"),
+          Map.entry("growth", "grow"),
+          Map.entry("choice", "choose"),
+          Map.entry("receipt", "receive"),
+          Map.entry("theft", "steal"),
+          Map.entry("owner", "own"));
 
   private static final int SHORTEST_WITH_AGE = 6;
+  private static final int SHORTEST_SUPERLATIVE = 5;
 
   private EnglishInflection() {}
 
@@ -196,6 +208,9 @@ final class EnglishInflection {
       return base;
     } else if (VERBS.containsKey(word)) {
       base = VERBS.get(word);
+    } else if (word.length() == 4 && word.endsWith("ied")) {
+      // died, lied, tied
+      base = word.substring(0, 3);
     } else if (base.length() > 5 && base.endsWith("ing")) {
       base = base.substring(0, base.length() - 3);
     } else if (base.length() > 4 && base.endsWith("ied")) {
@@ -234,6 +249,13 @@ final class EnglishInflection {
       may.add(noun.substring(0, noun.length() - 2) + "t");
     }
     return may.stream().filter(EnglishDictionary.instance()::isAdjective).findFirst();
+  }
+
+  /** Whether the word ends as superlatives do, and is no noun. */
+  static boolean looksSuperlative(String word) {
+    return word.length() > SHORTEST_SUPERLATIVE
+        && word.endsWith("est")
+        && !EnglishDictionary.instance().isNoun(word);
   }
 
   /** "fullest" of "full", for short adjectives. */
@@ -289,6 +311,8 @@ final class EnglishInflection {
       return Optional.of(noun.substring(0, noun.length() - 6));
     } else if (noun.endsWith("ation") && noun.length() > 7) {
       return Optional.of(noun.substring(0, noun.length() - 3) + "e");
+    } else if (noun.endsWith("ription")) {
+      return Optional.of(noun.substring(0, noun.length() - 5) + "be");
     } else if (noun.endsWith("ction") || noun.endsWith("ption")) {
       return Optional.of(noun.substring(0, noun.length() - 3));
     } else if (noun.endsWith("ment") && noun.length() > 6) {

@@ -60,6 +60,11 @@ final class EnglishVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public boolean looksSuperlative(String word) {
+    return EnglishInflection.looksSuperlative(word);
+  }
+
+  @Override
   public Optional<String> superlativeOf(String adjective) {
     return EnglishInflection.superlativeOf(adjective);
   }

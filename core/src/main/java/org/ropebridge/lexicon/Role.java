@@ -4,6 +4,8 @@ package org.ropebridge.lexicon;
 public enum Role {
   /** Has no effect on what is computed: "please", "the", "we". */
   FILLER(true),
+  /** A verb without effect, unless it is denied: "came in", "happened". */
+  HAPPENING(true),
   /** Ties a value or time to what stands before: "in", "for", "with". */
   PREPOSITION(true),
   /** Ties to who did it: "made by". */
@@ -43,6 +45,7 @@ public enum Role {
   WEEKEND(false),
   TODAY(false),
   YESTERDAY(false),
+  TOMORROW(false),
   PERCENT(false),
   THOUSAND(false),
   MILLION(false),
@@ -232,6 +235,7 @@ public enum Role {
   /** Whether the word has no effect, or none but in the few places where it has a task. */
   public boolean isFiller() {
     return this == FILLER
+        || this == HAPPENING
         || this == WHAT_DID
         || this == HOW
         || this == DOING

@@ -96,6 +96,11 @@ public interface Vocabulary {
         .toList();
   }
 
+  /** Whether an unknown word looks like one that asks for one end: "friendliest". */
+  default boolean looksSuperlative(String word) {
+    return false;
+  }
+
   /** Questions about the model itself, as words around the names of its items. */
   List<AboutFrame> aboutFrames();
 

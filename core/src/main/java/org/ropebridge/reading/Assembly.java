@@ -76,7 +76,8 @@ final class Assembly {
     return new Assembly(scope, Optional.of(before)).of(sequence);
   }
 
-  private Optional<Result> of(Sequence sequence) {
+  private Optional<Result> of(Sequence words) {
+    Sequence sequence = words.countedApart();
     Collector collector = new Collector(said, before, scope);
     for (int i = 0; i < sequence.edges().size(); i++) {
       Edge edge = sequence.edges().get(i);

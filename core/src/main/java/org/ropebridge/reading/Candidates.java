@@ -137,7 +137,7 @@ final class Candidates {
                             || f.kind() == PlanCheck.Kind.NO_DATE)
             && plan.filters().stream().noneMatch(Candidates::isOnNamedDate)
             && plan.measures().size() == 1
-            && plan.ranking().isEmpty()
+            && plan.ranking().filter(r -> !r.by().equals(plan.measures().get(0))).isEmpty()
             && plan.measures().get(0) instanceof Measure.RowCount;
     if (!counts) {
       return Optional.empty();
@@ -149,9 +149,12 @@ final class Candidates {
           !table.name().equals(counted)
               && paths.shortest(table.name(), counted, Optional.empty()).size() == 1;
       if (points) {
+        Measure rows = new Measure.DistinctRows(counted, table.name(), Optional.empty());
         Plan other =
-            plan.withMeasures(
-                List.of(new Measure.DistinctRows(counted, table.name(), Optional.empty())));
+            plan.withMeasures(List.of(rows))
+                .withRanking(
+                    plan.ranking()
+                        .map(r -> new Plan.Ranking(r.top(), r.count(), rows, r.within())));
         if (check.faults(other).isEmpty()) {
           ways.add(new Through(other, new Assumption.Through(counted, table.name())));
         }

@@ -14,8 +14,12 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.lexicon.Weights;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Grammar;
 import org.ropebridge.reading.rule.Match;
+import org.ropebridge.reading.rule.Phrase;
 import org.ropebridge.reading.rule.Scope;
 import org.ropebridge.reading.rule.Slot;
 
@@ -97,8 +101,14 @@ final class Chart {
    * counted.
    */
   private static boolean opensClause(Mention mention, List<Mention> mentions) {
-    return isBehind(Role.BY, Role.HOW, mention, mentions)
+    return isDenied(mention, mentions)
+        || isBehind(Role.BY, Role.HOW, mention, mentions)
         || isBehind(Role.COUNT, Role.EVERYONE, mention, mentions);
+  }
+
+  /** "did not come": what they did not do cannot be left out. */
+  static boolean isDenied(Mention mention, List<Mention> mentions) {
+    return isBehind(Role.EXCLUDING, Role.HAPPENING, mention, mentions);
   }
 
   /** Whether the mention has the second task and stands right behind words with the first. */
@@ -197,7 +207,9 @@ final class Chart {
     List<Edge> same = endingAt.get(edge.to());
     for (int i = 0; i < same.size(); i++) {
       Edge other = same.get(i);
-      if (other.from() == edge.from() && other.part().equals(edge.part())) {
+      if (other.from() == edge.from()
+          && other.part().equals(edge.part())
+          && other.kept().equals(edge.kept())) {
         if (other.score() >= edge.score()) {
           return false;
         }
@@ -242,6 +254,7 @@ final class Chart {
         new ArrayList<>(java.util.Collections.nCopies(slots, Optional.empty()));
     List<Boolean> plural = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     List<Boolean> participle = new ArrayList<>(java.util.Collections.nCopies(slots, false));
+    List<Boolean> adjoining = new ArrayList<>(java.util.Collections.nCopies(slots, true));
     double score = scope.weights().bonusOf(pattern.rule().name(), pattern.rule().bonus());
     List<Mention> mentions = new ArrayList<>();
     for (int i = 0; i < matched.length; i++) {
@@ -249,26 +262,57 @@ final class Chart {
       String lastWord = tokens.get(matched[i].to() - 1).plain();
       plural.set(pattern.places()[i], vocabulary.isPlural(lastWord));
       participle.set(pattern.places()[i], vocabulary.isParticiple(lastWord));
+      adjoining.set(pattern.places()[i], i == 0 || matched[i - 1].to() == matched[i].from());
       score += matched[i].score();
       mentions.addAll(matched[i].mentions());
     }
     double total = score;
     List<Edge> edges = List.of(matched);
+    List<Filter> kept = edges.stream().flatMap(e -> e.kept().stream()).toList();
+    boolean alone = !kept.isEmpty() && matched.length == 1;
+    if (alone || kept.size() > 1) {
+      // Rows that are called by a value are a noun only beside what asks for one.
+      return;
+    }
+    boolean valuesOnly =
+        mentions.stream()
+            .allMatch(
+                m ->
+                    m.meaning() instanceof Meaning.ValueName
+                        && m.quality() != scope.weights().sameStem());
     pattern
         .rule()
         .apply(
-            new Match(parts, plural, participle, matched[0].from()),
+            new Match(parts, plural, participle, adjoining, matched[0].from()),
             scope,
-            part ->
-                agenda.addLast(
-                    new Edge(
-                        matched[0].from(),
-                        matched[matched.length - 1].to(),
-                        part,
-                        total,
-                        pattern.rule().name(),
-                        mentions,
-                        edges)));
+            part -> {
+              Edge edge =
+                  new Edge(
+                      matched[0].from(),
+                      matched[matched.length - 1].to(),
+                      part,
+                      total,
+                      pattern.rule().name(),
+                      mentions,
+                      edges);
+              if (!kept.isEmpty() && isApart(part)) {
+                return;
+              }
+              if (!(part instanceof Phrase.CalledRows rows)) {
+                agenda.addLast(edge.keeping(kept.stream().findFirst()));
+              } else if (valuesOnly) {
+                agenda.addLast(edge.as(rows.noun()).keeping(Optional.of(rows.kept())));
+              }
+            });
+  }
+
+  /** Whether the part has no rows of its own that a value may narrow. */
+  private static boolean isApart(Part part) {
+    return part instanceof Contribution.Edit
+        || part instanceof Contribution.ShareOf
+        || part instanceof Contribution.Measures measures
+            && measures.measures().stream().anyMatch(Measure.Narrowed.class::isInstance)
+        || part instanceof Contribution.Narrowing n && n.filter() instanceof Filter.Missing;
   }
 
   /** The edges that start at a token, in the order in which they were built. */

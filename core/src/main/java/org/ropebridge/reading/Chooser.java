@@ -209,17 +209,29 @@ final class Chooser {
 
   /**
    * Whether leaving the unread words out could turn the meaning round: words that the language
-   * knows to have a task ("without", "more than"), numbers, and what a number counts.
+   * knows to have a task ("without", "more than"), numbers, what a number counts, which end is
+   * wanted, and what was done.
    */
-  private static boolean changesMeaning(Sequence sequence, Parser.Parsed parsed) {
+  private boolean changesMeaning(Sequence sequence, Parser.Parsed parsed) {
     for (int i : sequence.unread()) {
       boolean known = Parser.isKnown(i, parsed.mentions());
       boolean isWord = parsed.tokens().get(i).kind() == Token.Kind.WORD;
-      if (known || !isWord || isCounted(i, sequence)) {
+      String word = parsed.tokens().get(i).plain();
+      if (known
+          || !isWord
+          || isCounted(i, sequence)
+          || vocabulary.looksSuperlative(word)
+          || vocabulary.isParticiple(word) && isTold(i, parsed)) {
         return true;
       }
     }
     return false;
+  }
+
+  /** "how many loans were renewed": what is told of them. */
+  private static boolean isTold(int word, Parser.Parsed parsed) {
+    return parsed.mentions().stream()
+        .anyMatch(m -> m.to() == word && m.meaning().equals(new Meaning.FunctionWord(Role.BE)));
   }
 
   /** "more than 90 fortnights": the word behind says what the number is of. */

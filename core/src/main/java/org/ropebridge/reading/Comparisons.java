@@ -199,7 +199,11 @@ final class Comparisons {
     Optional<LocalDate> otherFirst = scope.periods().resolve(other).first();
     boolean swapped =
         nowFirst.isPresent() && otherFirst.isPresent() && otherFirst.get().isAfter(nowFirst.get());
-    if (!swapped) {
+    boolean itself = nowFirst.isPresent() && nowFirst.equals(otherFirst);
+    if (itself) {
+      // "this August compared with last August": the one of the year before.
+      return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
+    } else if (!swapped) {
       return Optional.of(between(now.get(), other));
     }
     said.filters.replaceAll(f -> f.equals(period(now.get())) ? period(other) : f);

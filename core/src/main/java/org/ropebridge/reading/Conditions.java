@@ -26,8 +26,11 @@ final class Conditions {
   /** Whether a filter behind "huts with no callouts" is about the callouts. */
   static boolean isAbout(Filter filter, String table, String anchor, Scope scope) {
     if (filter instanceof Filter.InPeriod in) {
-      return in.date().isEmpty()
-          && MeasureTables.date(table, Optional.empty(), scope.model()).isPresent();
+      return in.date().isPresent()
+          ? in.date().get().table().equals(table) && !table.equals(anchor)
+          : MeasureTables.date(table, Optional.empty(), scope.model())
+              .filter(d -> !d.table().equals(anchor))
+              .isPresent();
     } else if (filter instanceof Filter.Recurring) {
       return true;
     }

@@ -2,8 +2,11 @@ package org.ropebridge.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.reading.rule.Contribution;
 
 /**
  * A part over a stretch of tokens, and how it came about.
@@ -12,6 +15,7 @@ import org.ropebridge.lexicon.Part;
  * @param rule the rule that built it; empty for a mention
  * @param mentions the mentions that it is made of, in order
  * @param parts the edges that the rule put together
+ * @param kept what its rows are narrowed to by the value that they are called by
  * @param inBrackets whether it was made of words in brackets, and counts places from there
  */
 record Edge(
@@ -22,7 +26,8 @@ record Edge(
     String rule,
     List<Mention> mentions,
     List<Edge> parts,
-    boolean inBrackets) {
+    boolean inBrackets,
+    Optional<Filter> kept) {
   Edge {
     mentions = List.copyOf(mentions);
     parts = List.copyOf(parts);
@@ -36,18 +41,37 @@ record Edge(
       String rule,
       List<Mention> mentions,
       List<Edge> parts) {
-    this(from, to, part, score, rule, mentions, parts, false);
+    this(from, to, part, score, rule, mentions, parts, false, Optional.empty());
   }
 
   /** The same, as a part of what stands in brackets. */
   Edge bracketed() {
     return new Edge(
-        from, to, part, score, rule, mentions, parts.stream().map(Edge::bracketed).toList(), true);
+        from,
+        to,
+        part,
+        score,
+        rule,
+        mentions,
+        parts.stream().map(Edge::bracketed).toList(),
+        true,
+        kept);
   }
 
   /** The same words taken for another part. */
   Edge as(Part other) {
-    return new Edge(from, to, other, score, rule, mentions, parts, inBrackets);
+    return new Edge(from, to, other, score, rule, mentions, parts, inBrackets, kept);
+  }
+
+  /** The same, of rows that the filter keeps. */
+  Edge keeping(Optional<Filter> filter) {
+    return new Edge(from, to, part, score, rule, mentions, parts, inBrackets, filter);
+  }
+
+  /** What it keeps, as an edge of its own. */
+  Optional<Edge> keptApart() {
+    return kept.map(
+        f -> new Edge(from, to, new Contribution.Narrowing(f), 0, "", List.of(), List.of()));
   }
 
   /** The rules that built it, innermost first. */

@@ -148,6 +148,11 @@ final class Listings {
         telling(table, scope).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
       }
       order.map(Listing.Order::by).filter(c -> !columns.contains(c)).ifPresent(columns::add);
+      said.filters.stream()
+          .filter(Filter.Compare.class::isInstance)
+          .map(f -> ((Filter.Compare) f).column())
+          .filter(c -> c.table().equals(table) && !columns.contains(c))
+          .forEach(columns::add);
     }
     said.columns.ifPresent(
         more -> more.columns().stream().filter(c -> !columns.contains(c)).forEach(columns::add));

@@ -13,6 +13,8 @@ import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Weights;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.reading.rule.Contribution;
 
 /**
@@ -78,6 +80,43 @@ record Sequence(
       }
     }
     return new Sequence(changed, idle, unread, stillJoined, score);
+  }
+
+  /**
+   * "revenue and emergencies by clinic": rows that are called by a value, counted beside another
+   * number, narrow themselves alone.
+   */
+  Sequence countedApart() {
+    List<Edge> apart = new ArrayList<>();
+    List<Boolean> stillJoined = new ArrayList<>();
+    for (int i = 0; i < edges.size(); i++) {
+      Edge edge = edges.get(i);
+      boolean kept = edge.part() instanceof Contribution.Noun && edge.kept().isPresent();
+      int next = i + (kept ? 2 : 1);
+      boolean beside =
+          joined.get(i) && i > 0 && isMeasured(i - 1)
+              || next < edges.size() && joined.get(next) && isMeasured(next);
+      if (beside && kept) {
+        String table = ((Contribution.Noun) edge.part()).table();
+        apart.add(edge.as(counted(table, edge.kept().get())));
+        i++;
+      } else if (beside && edge.part() instanceof Contribution.NounWith with) {
+        apart.add(edge.as(counted(with.table(), with.filter())));
+      } else {
+        apart.add(edge);
+      }
+      stillJoined.add(joined.get(i));
+    }
+    return apart.equals(edges) ? this : new Sequence(apart, idle, unread, stillJoined, score);
+  }
+
+  private boolean isMeasured(int at) {
+    return edges.get(at).part() instanceof Contribution.Measures && edges.get(at).kept().isEmpty();
+  }
+
+  private static Contribution counted(String table, Filter filter) {
+    return new Contribution.Measures(
+        List.of(new Measure.Narrowed(new Measure.RowCount(table), List.of(filter))));
   }
 
   /**
@@ -171,6 +210,7 @@ record Sequence(
           && mention.meaning() instanceof Meaning.FunctionWord word
           && word.role().mayStandAlone()
           && !(i == 0 && mayBe(mention, mentions, ASKING))
+          && !Chart.isDenied(mention, mentions)
           // "how many people": who is counted cannot be left out.
           && !Chart.isBehind(Role.COUNT, Role.EVERYONE, mention, mentions)) {
         idle = true;
@@ -202,8 +242,15 @@ record Sequence(
     List<Boolean> joined = new ArrayList<>();
     for (State s = end; s.before() != null; s = s.before()) {
       if (s.edge() != null) {
-        edges.add(s.edge());
-        joined.add(s.before().and());
+        boolean first = s.edge().part() instanceof Contribution.NounWith;
+        List<Edge> made = new ArrayList<>(List.of(s.edge()));
+        s.edge().keptApart().ifPresent(kept -> made.add(first ? 1 : 0, kept));
+        made.forEach(
+            e -> {
+              edges.add(e);
+              joined.add(false);
+            });
+        joined.set(joined.size() - 1, s.before().and());
       } else if (s.idle() != null) {
         idle.add(s.idle());
       } else if (s.unread() >= 0) {

@@ -226,7 +226,8 @@ final class WordUses {
             AFTER_NOON,
             O_CLOCK,
             TODAY,
-            YESTERDAY ->
+            YESTERDAY,
+            TOMORROW ->
             "time";
         case COUNT, DIFFERENT, PERCENTILE -> "statistic";
         case ADD,

@@ -73,6 +73,10 @@ public sealed interface Contribution extends Part {
     public static final int SEVERAL = 10;
 
     /** The same ranking by a measure. */
+    public Ranked of(Grouping what) {
+      return new Ranked(direction, count, Optional.of(what), by);
+    }
+
     public Ranked by(Measure measure) {
       return new Ranked(direction, count, what, Optional.of(measure));
     }

@@ -22,7 +22,7 @@ final class ExtremeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!Rankings.fits(match.get(0, Part.class), match.get(2, Part.class))) {
+    if (!Rankings.fits(match.get(0, Part.class), match.get(2, Part.class), scope)) {
       return;
     }
     Contribution extreme =

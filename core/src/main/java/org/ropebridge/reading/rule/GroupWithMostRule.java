@@ -1,10 +1,14 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.MeasureTables;
 
 /**
@@ -18,7 +22,7 @@ final class GroupWithMostRule extends Rule {
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Part.class, Rankings::isEnd),
+        Slot.a(Part.class, Rankings::isAnyEnd),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(Part.class, Rankings::canRank),
         Slot.a(Meaning.ColumnName.class).maybe());
@@ -45,16 +49,43 @@ final class GroupWithMostRule extends Rule {
         .orElse(true);
   }
 
+  private static Contribution dated(Contribution.Ranked ranked, Grouping by) {
+    ColumnRef date = ((Grouping.ByTime) by).date().orElseThrow();
+    return new Contribution.Together(
+        List.of(ranked.of(by), new Contribution.Narrowing(new Filter.Missing(date, true))));
+  }
+
+  /** "in which month did most animals die": by when they did, which is not their own date. */
+  private static Optional<Grouping> byOtherDate(Match match, Scope scope) {
+    Optional<ColumnRef> date =
+        match
+            .find(7, Meaning.ColumnName.class)
+            .map(Meaning.ColumnName::column)
+            .filter(scope::isTemporal)
+            .filter(
+                d ->
+                    match
+                        .find(6, Meaning.RowNoun.class)
+                        .filter(n -> n.table().equals(d.table()))
+                        .isPresent());
+    return match.get(2, Phrase.Groupable.class).grouping() instanceof Grouping.ByTime time
+            && time.date().isEmpty()
+        ? date.map(d -> new Grouping.ByTime(time.unit(), Optional.of(d)))
+        : Optional.empty();
+  }
+
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (Rankings.fits(match.get(4, Part.class), match.get(6, Part.class))
-        && isTheirDate(match, scope)) {
+    Optional<Grouping> other = byOtherDate(match, scope);
+    if (Rankings.fits(match.get(4, Part.class), match.get(6, Part.class), scope)
+        && (other.isPresent() || isTheirDate(match, scope))) {
       Rankings.groups(
               match,
               1,
               2,
               Rankings.direction(match.get(4, Part.class)),
               Rankings.measure(match.get(6, Part.class)))
+          .<Contribution>map(r -> other.<Contribution>map(g -> dated(r, g)).orElse(r))
           .ifPresent(r -> out.accept(Rankings.narrowed(r, match, 5)));
     }
   }

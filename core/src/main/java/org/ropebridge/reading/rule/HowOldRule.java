@@ -14,7 +14,8 @@ final class HowOldRule extends Rule {
   HowOldRule() {
     super(
         Slot.word(Role.HOW_OLD),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Phrase.Values));
+        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Phrase.Values),
+        Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE).maybe());
   }
 
   @Override

@@ -15,7 +15,11 @@ import org.ropebridge.lexicon.Role;
  * @param start index of the first token
  */
 public record Match(
-    List<Optional<Part>> parts, List<Boolean> plural, List<Boolean> participle, int start) {
+    List<Optional<Part>> parts,
+    List<Boolean> plural,
+    List<Boolean> participle,
+    List<Boolean> adjoining,
+    int start) {
 
   boolean has(int slot) {
     return parts.get(slot).isPresent();
@@ -23,6 +27,11 @@ public record Match(
 
   boolean isPlural(int slot) {
     return plural.get(slot);
+  }
+
+  /** Whether no word without effect stands between the part and the one before it. */
+  boolean adjoins(int slot) {
+    return adjoining.get(slot);
   }
 
   /** Whether the last word of the part says that something was done: "collected". */

@@ -6,8 +6,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Period;
 
 /**
@@ -50,12 +48,7 @@ final class OlderThanRule extends Rule {
         match.isWord(0, Role.OLDER)
             ? new Period.Range(Optional.empty(), Optional.of(then.minusDays(1)))
             : new Period.Range(Optional.of(after), Optional.empty());
-    for (ColumnRef date : scope.beginnings()) {
-      out.accept(new Contribution.Narrowing(new Filter.InPeriod(period, Optional.of(date), false)));
-    }
-    if (scope.beginnings().isEmpty() || unit != Period.Unit.YEAR) {
-      out.accept(new Contribution.Narrowing(new Filter.InPeriod(period, Optional.empty(), false)));
-    }
+    out.accept(new Phrase.Began(period, unit == Period.Unit.YEAR));
   }
 
   private static boolean isCounted(Meaning.TimeUnitWord word) {

@@ -126,9 +126,4 @@ public final class Operands {
         dividend instanceof Measure.MetricValue && !MeasureTables.addsUp(dividend, scope.model());
     return ratio ? Optional.empty() : Optional.of(dividend);
   }
-
-  /** Whether rows of a table have names by which numbers can be broken down. */
-  static boolean haveNames(String table, Scope scope) {
-    return scope.namingColumn(table).filter(c -> !scope.holds(c, Column.Holds.ID)).isPresent();
-  }
 }

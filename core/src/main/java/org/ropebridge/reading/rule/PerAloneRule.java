@@ -18,7 +18,7 @@ final class PerAloneRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain divisor = Operands.of(match.get(1, Part.class));
     boolean breakdown =
-        divisor instanceof Measure.RowCount count && Operands.haveNames(count.table(), scope);
+        divisor instanceof Measure.RowCount count && Scope.haveNames(count.table(), scope);
     if (!breakdown && !(divisor instanceof Measure.Arithmetic)) {
       out.accept(new Contribution.DividedBy(divisor));
     }

@@ -5,6 +5,7 @@ import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
@@ -66,6 +67,19 @@ public sealed interface Phrase extends Part {
       stored = List.copyOf(stored);
     }
   }
+
+  /**
+   * Rows that are called by a value: "emergencies". In a chart it stands wherever a noun may, and
+   * what it keeps goes along with whatever is made of it.
+   */
+  record CalledRows(Meaning.RowNoun noun, Filter kept) implements Phrase {}
+
+  /**
+   * A time in which rows began to be: "older than 10 years".
+   *
+   * @param inYears whether it was said in years, which are no times of day
+   */
+  record Began(Period period, boolean inYears) implements Phrase {}
 
   /** Something to group by, without "by". */
   record Groupable(Grouping grouping) implements Phrase {}

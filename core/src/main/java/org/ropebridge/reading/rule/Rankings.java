@@ -62,9 +62,33 @@ final class Rankings {
         .orElse(match.isPlural(noun) ? Contribution.Ranked.SEVERAL : 1);
   }
 
-  /** Whether the end can be asked of the measure: what counts rows is neither good nor bad. */
-  static boolean fits(Part end, Part measure) {
+  /**
+   * Whether the end can be asked of the measure: what counts rows is neither good nor bad, and only
+   * times are the longest.
+   */
+  static boolean fits(Part end, Part measure, Scope scope) {
+    if (end instanceof Meaning.SuperlativeWord && !isEnd(end)) {
+      String dimension = ((Meaning.SuperlativeWord) end).dimension();
+      return measure instanceof Contribution.Measures m
+          && unit(m.measures().get(0), scope)
+              .filter(u -> scope.dimensions().has(dimension, u))
+              .isPresent();
+    }
     return !(end instanceof Meaning.JudgementWord && measure instanceof Meaning.RowNoun);
+  }
+
+  private static Optional<String> unit(Measure measure, Scope scope) {
+    if (measure instanceof Measure.MetricValue value) {
+      return scope.model().metric(value.metric()).unit();
+    }
+    return measure instanceof Measure.Statistic statistic
+        ? scope.model().column(statistic.column()).unit()
+        : Optional.empty();
+  }
+
+  /** Whether the part asks for one end, of whatever it measures. */
+  static boolean isAnyEnd(Part part) {
+    return part instanceof Meaning.SuperlativeWord || part instanceof Meaning.JudgementWord;
   }
 
   /** The measure that ranks. */

@@ -229,4 +229,9 @@ public record Scope(
             .map(a -> a == Column.AddsUp.SUM ? Measure.Kind.SUM : Measure.Kind.AVERAGE)
             .map(kind -> Measure.Statistic.of(kind, ref));
   }
+
+  /** Whether rows of a table have names by which numbers can be broken down. */
+  static boolean haveNames(String table, Scope scope) {
+    return scope.namingColumn(table).filter(c -> !scope.holds(c, Column.Holds.ID)).isPresent();
+  }
 }

@@ -2,6 +2,7 @@ package org.ropebridge.reading.rule;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -10,15 +11,18 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 
 /**
- * "average time to repair", "how long does it take to repair" [statistic] [time to] [date column]
- * -> the time from the rows' own date to that one
+ * "average time to repair", "how long does it take until a bill is paid" [statistic] [time to]
+ * [noun] [is] [date column] [noun] -> the time from the rows' own date to that one
  */
 final class TimeToRule extends Rule {
   TimeToRule() {
     super(
         Slot.a(Phrase.Statistics.class).maybe(),
         Slot.word(Role.TIME_TO),
-        Slot.a(Meaning.ColumnName.class));
+        Slot.a(Meaning.RowNoun.class).maybe(),
+        Slot.word(Role.BE).maybe(),
+        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Meaning.RowNoun.class).maybe());
   }
 
   @Override
@@ -28,7 +32,14 @@ final class TimeToRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef to = match.get(2, Meaning.ColumnName.class).column().withoutRole();
+    ColumnRef to = match.get(4, Meaning.ColumnName.class).column().withoutRole();
+    boolean ofOthers =
+        Stream.of(2, 5)
+            .flatMap(slot -> match.find(slot, Meaning.RowNoun.class).stream())
+            .anyMatch(n -> !n.table().equals(to.table()));
+    if (ofOthers || match.has(2) && match.has(5)) {
+      return;
+    }
     Optional<ColumnRef> from = MeasureTables.date(to.table(), Optional.empty(), scope.model());
     Measure.Kind kind =
         match

@@ -1,10 +1,11 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Filter;
 
-/** "joiners", "senior joiners" [one value, in the plural, of rows that have names] -> those rows */
+/** "joiners", "the last emergency" [one value] -> those rows */
 final class ValuesAsRowsRule extends Rule {
   ValuesAsRowsRule() {
     super(Slot.a(Phrase.Values.class, v -> v.stored().size() == 1 && v.column().role().isEmpty()));
@@ -20,10 +21,12 @@ final class ValuesAsRowsRule extends Rule {
     Phrase.Values values = match.get(0, Phrase.Values.class);
     String table = values.column().table();
     boolean named = scope.namingColumn(table).filter(values.column()::equals).isPresent();
-    if (match.isPlural(0) && !named) {
-      out.accept(
-          new Contribution.NounWith(
-              table, new Filter.InValues(values.column(), values.stored(), false)));
+    if (!named) {
+      Filter kept = new Filter.InValues(values.column(), values.stored(), false);
+      out.accept(new Phrase.CalledRows(new Meaning.RowNoun(table), kept));
+      if (match.isPlural(0)) {
+        out.accept(new Contribution.NounWith(table, kept));
+      }
     }
   }
 }

@@ -21,6 +21,11 @@ final class WithYesRule extends Rule {
   }
 
   @Override
+  public double bonus() {
+    return 0.2;
+  }
+
+  @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
     if (scope.holds(column, Column.Holds.YES_NO)) {

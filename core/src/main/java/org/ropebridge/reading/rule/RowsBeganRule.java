@@ -1,0 +1,33 @@
+package org.ropebridge.reading.rule;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "cats older than 10 years" [noun] [is] [time of a beginning] -> those rows, and not what they
+ * have
+ */
+final class RowsBeganRule extends Rule {
+  RowsBeganRule() {
+    super(Slot.a(Meaning.RowNoun.class), Slot.word(Role.BE).maybe(), Slot.a(Phrase.Began.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(0, Meaning.RowNoun.class).table();
+    Phrase.Began began = match.get(2, Phrase.Began.class);
+    scope.beginnings().stream()
+        .filter(date -> date.table().equals(table))
+        .map(date -> new Filter.InPeriod(began.period(), Optional.of(date), false))
+        .forEach(own -> out.accept(new Contribution.NounWith(table, own)));
+  }
+}
