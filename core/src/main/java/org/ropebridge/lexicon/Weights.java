@@ -33,6 +33,7 @@ public record Weights(
     double secondTime,
     double nounNotRanked,
     double nounInItsName,
+    double singularRows,
     double stepOnAWay,
     double guessedRole,
     double throughOthers,

@@ -301,7 +301,8 @@ final class Chart {
               if (!(part instanceof Phrase.CalledRows rows)) {
                 agenda.addLast(edge.keeping(kept.stream().findFirst()));
               } else if (valuesOnly) {
-                agenda.addLast(edge.as(rows.noun()).keeping(Optional.of(rows.kept())));
+                double less = plural.get(0) ? 0 : scope.weights().singularRows();
+                agenda.addLast(edge.called(rows, less));
               }
             });
   }

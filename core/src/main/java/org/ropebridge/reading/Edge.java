@@ -7,6 +7,7 @@ import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Phrase;
 
 /**
  * A part over a stretch of tokens, and how it came about.
@@ -66,6 +67,20 @@ record Edge(
   /** The same, of rows that the filter keeps. */
   Edge keeping(Optional<Filter> filter) {
     return new Edge(from, to, part, score, rule, mentions, parts, inBrackets, filter);
+  }
+
+  /** The same words taken for rows that are called by them, a little less likely. */
+  Edge called(Phrase.CalledRows rows, double less) {
+    return new Edge(
+        from,
+        to,
+        rows.noun(),
+        score - less,
+        rule,
+        mentions,
+        parts,
+        inBrackets,
+        Optional.of(rows.kept()));
   }
 
   /** What it keeps, as an edge of its own. */
