@@ -63,6 +63,12 @@ final class LookUp {
   }
 
   private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {
+    boolean asksForMoney =
+        typed.length > 2
+            && vocabulary
+                .words()
+                .getOrDefault(typed[0] + " " + typed[1], List.of())
+                .contains(new Meaning.FunctionWord(Role.WHAT_DID));
     for (int from = 0; from < typed.length; from++) {
       Token token = tokens.get(from);
       literal(token, from, into);
@@ -86,7 +92,7 @@ final class LookUp {
               new Stretch(from, to, words.toString(), singulars.toString(), stems.toString());
           boolean letter = typed[from].length() == 1 && to > from + 1;
           boolean digits = token.kind() == Token.Kind.NUMBER;
-          mentions(stretch, found, letter, digits, into);
+          mentions(stretch, found, letter, digits, asksForMoney, into);
         }
       }
     }
@@ -106,12 +112,14 @@ final class LookUp {
    *
    * @param letter whether it begins with a letter that stands alone
    * @param digits whether it begins with a number
+   * @param asksForMoney whether the question begins with "what did"
    */
   private void mentions(
       Stretch typed,
       List<Entries.Entry> found,
       boolean letter,
       boolean digits,
+      boolean asksForMoney,
       List<Mention> into) {
     boolean isOwn = entries.isOwn(typed.singular());
     String wanted = isOwn ? null : preferred.get(typed.singular());
@@ -143,7 +151,10 @@ final class LookUp {
           .map(m -> value && digits ? m.weaker(weights.bareDigits()) : m)
           .map(m -> other ? m.weaker(weights.notPreferred()) : m)
           .map(
-              m -> ofLanguage && m.found() == Mention.Found.AKIN ? m.weaker(weights.idleAkin()) : m)
+              m ->
+                  ofLanguage && !asksForMoney && m.found() == Mention.Found.AKIN
+                      ? m.weaker(weights.idleAkin())
+                      : m)
           .ifPresent(into::add);
     }
   }

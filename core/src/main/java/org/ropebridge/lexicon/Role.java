@@ -4,6 +4,8 @@ package org.ropebridge.lexicon;
 public enum Role {
   /** Has no effect on what is computed: "please", "the", "we". */
   FILLER(true),
+  /** Without effect, but behind "are": "all". */
+  WHOLLY(true),
   /** A verb without effect, unless it is denied: "came in", "happened". */
   HAPPENING(true),
   /** Ties a value or time to what stands before: "in", "for", "with". */
@@ -236,6 +238,7 @@ public enum Role {
   public boolean isFiller() {
     return this == FILLER
         || this == HAPPENING
+        || this == WHOLLY
         || this == WHAT_DID
         || this == HOW
         || this == DOING

@@ -27,6 +27,9 @@ public final class Tokens {
             + ")"
             // A minus behind a word is one; behind a number it is a dash.
             + "|(?<number>(?:[-\u2212](?<=(?:^|[\\p{L}(<>=]\\s?)[-\u2212])(?=\\d))?\\d+(?:[.,]\\d+)*)"
+            + "|(?<counting>"
+            + writing.countingPattern()
+            + ")"
             + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
             + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
             + "|(?<stop>[.?!:]+(?=\\s|$))"
@@ -58,7 +61,7 @@ public final class Tokens {
       } else if (matcher.group("number") != null) {
         kind = Token.Kind.NUMBER;
         plain = found.replace('\u2212', '-');
-      } else if (matcher.group("word") != null) {
+      } else if (matcher.group("word") != null || matcher.group("counting") != null) {
         kind = Token.Kind.WORD;
         plain = plain(found).replaceAll("['\u2019]s$", "").replaceAll("['\u2019]", "");
       } else if (matcher.group("stop") != null) {

@@ -10,25 +10,33 @@ import java.util.regex.Pattern;
 /** How a language writes numbers, places in an order, and days. */
 public enum Writing {
   /** 1,234.5; 3rd; no days but those of ISO 8601. */
-  POINTS("\\d+(?:st|nd|rd|th)\\b", ',', '.', "(?!)"),
+  POINTS(
+      "\\d+(?:st|nd|rd|th)\\b",
+      ',',
+      '.',
+      "(?!)",
+      "(?:top|bottom|best|worst|last|past|first|next)(?=\\d{1,3}\\b)"),
   /** 1.234,5; 3. before a word; 12.5.2025. */
   COMMAS(
       "\\d{1,2}\\.(?=\\s+\\p{L})",
       '.',
       ',',
-      "(?<day>\\d{1,2})\\.(?<month>\\d{1,2})\\.(?<year>\\d{4})");
+      "(?<day>\\d{1,2})\\.(?<month>\\d{1,2})\\.(?<year>\\d{4})",
+      "top(?=\\d{1,3}\\b)");
 
   private static final int LONGEST_NUMBER = 18;
 
   private final String place;
+  private final String counting;
   private final char thousands;
   private final char decimals;
   private final Pattern day;
   private final Pattern grouped;
   private final Pattern plain;
 
-  Writing(String place, char thousands, char decimals, String day) {
+  Writing(String place, char thousands, char decimals, String day, String counting) {
     this.place = place;
+    this.counting = counting;
     this.thousands = thousands;
     this.decimals = decimals;
     this.day = Pattern.compile(day);
@@ -42,6 +50,11 @@ public enum Writing {
   /** A regular expression of places in an order. */
   String placePattern() {
     return place;
+  }
+
+  /** A regular expression of words with which a number is written together: "top10". */
+  String countingPattern() {
+    return counting;
   }
 
   /** The number that digits, with signs between thousands and before decimals, stand for. */

@@ -106,9 +106,10 @@ final class Chart {
         || isBehind(Role.COUNT, Role.EVERYONE, mention, mentions);
   }
 
-  /** "did not come": what they did not do cannot be left out. */
+  /** "did not come", "are all cats": what they did not do, or all are, cannot be left out. */
   static boolean isDenied(Mention mention, List<Mention> mentions) {
-    return isBehind(Role.EXCLUDING, Role.HAPPENING, mention, mentions);
+    return isBehind(Role.EXCLUDING, Role.HAPPENING, mention, mentions)
+        || isBehind(Role.BE, Role.WHOLLY, mention, mentions);
   }
 
   /** Whether the mention has the second task and stands right behind words with the first. */
@@ -270,8 +271,7 @@ final class Chart {
     List<Edge> edges = List.of(matched);
     List<Filter> kept = edges.stream().flatMap(e -> e.kept().stream()).toList();
     boolean alone = !kept.isEmpty() && matched.length == 1;
-    if (alone || kept.size() > 1) {
-      // Rows that are called by a value are a noun only beside what asks for one.
+    if (kept.size() > 1) {
       return;
     }
     boolean valuesOnly =
@@ -295,7 +295,9 @@ final class Chart {
                       pattern.rule().name(),
                       mentions,
                       edges);
-              if (!kept.isEmpty() && isApart(part)) {
+              // Rows that are called by a value are a noun only beside what asks for one.
+              boolean idle = alone && !(part instanceof Phrase.Groupable);
+              if (idle || !kept.isEmpty() && isApart(part)) {
                 return;
               }
               if (!(part instanceof Phrase.CalledRows rows)) {

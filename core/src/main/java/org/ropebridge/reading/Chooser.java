@@ -159,6 +159,7 @@ final class Chooser {
             || guessed
             || changesMeaning(shown, parsed)
             || unreadIsHead(shown, parsed)
+            || unreadIsWanted(shown, parsed)
             || unreadIsCounted(shown, parsed);
     if (!unread.isEmpty() && declines) {
       return declined(question, words, unread, notUnderstood(unread));
@@ -261,6 +262,20 @@ final class Chooser {
                                 && (m.meaning() instanceof Meaning.RowNoun
                                     || m.meaning() instanceof Meaning.MetricName
                                         && m.found() == Mention.Found.INFLECTED)));
+  }
+
+  /** "weather on the busiest day": what is wanted is not known, and the rest only says of when. */
+  private boolean unreadIsWanted(Sequence sequence, Parser.Parsed parsed) {
+    return sequence.unread().stream()
+        .anyMatch(
+            i ->
+                sequence.edges().stream().allMatch(e -> e.from() > i)
+                    && parsed.mentions().stream()
+                        .anyMatch(
+                            m ->
+                                m.from() == i + 1
+                                    && m.meaning()
+                                        .equals(new Meaning.FunctionWord(Role.PREPOSITION))));
   }
 
   /** "how many dogs stayed at the huts": nothing else is counted in their place. */

@@ -30,6 +30,10 @@ final class Collected {
   final List<Contribution.ShareOf> shares = new ArrayList<>();
   final List<Contribution.Moved> moved = new ArrayList<>();
   final List<Filter> predicates = new ArrayList<>();
+
+  /** What is said right behind "share of": the part, or all, where a part is told as well. */
+  final List<Filter> ofShare = new ArrayList<>();
+
   final List<Filter> filters = new ArrayList<>();
 
   /** Filters in the order and form in which they were said, by the measures that they follow. */

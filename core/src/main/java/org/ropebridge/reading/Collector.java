@@ -60,7 +60,7 @@ final class Collector {
             && !said.shares.isEmpty()
             && said.shares.get(said.shares.size() - 1).part().isEmpty();
     if (part) {
-      said.predicates.add(narrowing.filter());
+      said.ofShare.add(narrowing.filter());
     } else {
       narrow(narrowing.filter());
     }

@@ -39,6 +39,13 @@ final class Comparisons {
   private boolean shares() {
     for (Contribution.ShareOf share : said.shares) {
       List<Filter> part = new ArrayList<>(said.predicates);
+      boolean within = !part.isEmpty() && said.ofShare.stream().allMatch(f -> isKind(f, share));
+      if (!within) {
+        part.addAll(0, said.ofShare);
+      } else {
+        // "what share of dogs is female": of dogs, and not of all animals.
+        said.ofShare.forEach(said::addFilter);
+      }
       boolean groups =
           !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
       if (part.isEmpty() && groups) {
@@ -79,6 +86,13 @@ final class Comparisons {
   private boolean mayMiss(String base, String noun) {
     List<LinkPaths.Way> ways = scope.paths().shortest(base, noun, Optional.empty());
     return ways.size() == 1 && ways.get(0).steps().stream().anyMatch(s -> s.link().mayBeMissing());
+  }
+
+  /** Whether the filter says what the counted rows are called. */
+  private boolean isKind(Filter filter, Contribution.ShareOf share) {
+    return share.of() instanceof Measure.RowCount counted
+        && filter instanceof Filter.InValues in
+        && in.column().table().equals(counted.table());
   }
 
   /** Puts what a share turned out to be in its place among the measures. */

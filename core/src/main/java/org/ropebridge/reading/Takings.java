@@ -76,7 +76,7 @@ final class Takings {
         Contribution.ShareOf.class,
         (to, share) -> {
           to.said.shares.add(share);
-          share.part().ifPresent(to.said.predicates::add);
+          share.part().ifPresent(to.said.ofShare::add);
           to.said.addMeasure(new Measure.Share(share.of(), Optional.empty()));
         });
     on(

@@ -31,8 +31,9 @@ final class AgedRule extends Rule {
     boolean years =
         comparing.low().signum() >= 0
             && comparing.high().orElse(comparing.low()).compareTo(OLDEST) <= 0;
+    boolean said = comparing.unit().isPresent();
     Optional<ColumnRef> age =
-        years && scope.arePeople(table) ? Ages.of(table, scope) : Optional.empty();
+        years && (said || scope.arePeople(table)) ? Ages.of(table, scope) : Optional.empty();
     age.ifPresent(a -> out.accept(new Contribution.NounWith(table, comparing.of(a))));
   }
 }

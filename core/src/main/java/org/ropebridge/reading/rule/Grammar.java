@@ -73,6 +73,7 @@ public final class Grammar {
           new ColumnFirstRule(),
           new MoreRowsRule(),
           new OwnerOfRule(),
+          new SpansWithRule(),
           new ValuesOfNounRule(),
           new BeganRule(),
           new RowsBeganRule(),

@@ -1,0 +1,41 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Grouping;
+
+/**
+ * "months with more than 100 callouts", "days on which we had over 15 stays" [which] [unit of time]
+ * [in which] [condition on a number] -> that number in every span, of those that meet it
+ */
+final class SpansWithRule extends Rule {
+  SpansWithRule() {
+    super(
+        Slot.word(Role.WHICH, Role.LIST).maybe(),
+        Slot.a(Phrase.Groupable.class, g -> g.grouping() instanceof Grouping.ByTime),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.word(Role.WHICH, Role.WHEN).maybe(),
+        Slot.a(Contribution.Keeping.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Contribution.Keeping keeping = match.get(4, Contribution.Keeping.class);
+    if (match.isPlural(1)) {
+      out.accept(
+          new Contribution.Together(
+              List.of(
+                  new Contribution.Measures(List.of(keeping.keep().measure())),
+                  new Contribution.Groupings(
+                      List.of(match.get(1, Phrase.Groupable.class).grouping())),
+                  new Contribution.Keeping(keeping.keep(), true))));
+    }
+  }
+}
