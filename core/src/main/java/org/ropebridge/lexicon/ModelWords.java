@@ -23,9 +23,21 @@ import org.ropebridge.plan.Naming;
 
 /** Names what a model has: metrics, tables, columns, links, conditions, seasons, occasions. */
 final class ModelWords {
-  /** What stands before times, and is hardly ever meant as the name of a column. */
-  private static final Set<Role> BESIDE_TIMES =
-      Set.of(Role.SINCE, Role.BEFORE, Role.UNTIL, Role.AFTER, Role.FROM, Role.TO, Role.BETWEEN);
+  /** What stands before times, or asks, and is hardly ever meant as the name of a column. */
+  private static final Set<Role> WITH_TASK =
+      Set.of(
+          Role.SINCE,
+          Role.BEFORE,
+          Role.UNTIL,
+          Role.AFTER,
+          Role.FROM,
+          Role.TO,
+          Role.BETWEEN,
+          Role.WHICH,
+          Role.WHO,
+          Role.WHEN,
+          Role.WHERE,
+          Role.HOW);
 
   private final Model model;
   private final ValueIndex values;
@@ -287,10 +299,10 @@ final class ModelWords {
         : Optional.empty();
   }
 
-  /** Whether the language has a task for a word that is no noun: "since", "until". */
+  /** Whether the language has a task for a word that is no noun: "since", "what". */
   private boolean hasTask(String word) {
     return vocabulary.words().getOrDefault(Tokens.plain(word), List.of()).stream()
-        .anyMatch(m -> m instanceof Meaning.FunctionWord w && BESIDE_TIMES.contains(w.role()));
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && WITH_TASK.contains(w.role()));
   }
 
   /** "orders by month" are the rows; their "order time" is their date anyway. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
@@ -651,11 +652,16 @@ final class PlanParts {
         .map(plan::withListing);
   }
 
-  /** "highest first": by what the rows stand in an order already. */
+  /** "biggest first": by what the rows stand in an order already, or else by their only number. */
   private Optional<Contribution> inOrder(Listing listing, boolean descending) {
+    List<ColumnRef> numbers =
+        listing.columns().stream()
+            .filter(c -> c.table().equals(listing.table()) && scope.holds(c, Column.Holds.NUMBER))
+            .toList();
     return listing
         .order()
         .map(Listing.Order::by)
+        .or(() -> numbers.size() == 1 ? Optional.of(numbers.get(0)) : Optional.empty())
         .map(c -> new Contribution.FirstRows(new Listing.Order(c, descending), listing.count()));
   }
 

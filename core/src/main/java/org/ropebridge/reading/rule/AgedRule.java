@@ -7,8 +7,12 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Period;
 
-/** "members under 18", "employees over 60" [noun of people] [comparison] -> people of that age */
+/**
+ * "members under 18", "employees over 60" [noun] [comparison] [years] -> those of that age; people
+ * also where no unit is said
+ */
 final class AgedRule extends Rule {
   private static final BigDecimal OLDEST = BigDecimal.valueOf(120);
 
@@ -16,7 +20,11 @@ final class AgedRule extends Rule {
     super(
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.BE).maybe(),
-        Slot.a(Phrase.Comparing.class, c -> c.unit().filter(u -> !u.equals("years")).isEmpty()));
+        Slot.a(Phrase.Comparing.class, c -> c.unit().filter(u -> !u.equals("years")).isEmpty()),
+        Slot.a(
+                Meaning.TimeUnitWord.class,
+                u -> !u.adverb() && u.period().equals(Optional.of(Period.Unit.YEAR)))
+            .maybe());
   }
 
   @Override
@@ -31,7 +39,7 @@ final class AgedRule extends Rule {
     boolean years =
         comparing.low().signum() >= 0
             && comparing.high().orElse(comparing.low()).compareTo(OLDEST) <= 0;
-    boolean said = comparing.unit().isPresent();
+    boolean said = comparing.unit().isPresent() || match.has(3);
     Optional<ColumnRef> age =
         years && (said || scope.arePeople(table)) ? Ages.of(table, scope) : Optional.empty();
     age.ifPresent(a -> out.accept(new Contribution.NounWith(table, comparing.of(a))));

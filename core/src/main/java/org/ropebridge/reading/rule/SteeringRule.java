@@ -13,6 +13,11 @@ final class SteeringRule extends Rule {
   }
 
   @Override
+  public double bonus() {
+    return 0.4;
+  }
+
+  @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.Steering(
