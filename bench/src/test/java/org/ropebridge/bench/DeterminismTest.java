@@ -15,7 +15,9 @@ import org.ropebridge.TestDatabase;
 class DeterminismTest {
   @ParameterizedTest
   @ValueSource(
-      strings = {"huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works"})
+      strings = {
+        "huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets"
+      })
   void anotherProcessInAnotherOrderReadsTheSame(String model)
       throws SQLException, IOException, InterruptedException {
     String here;

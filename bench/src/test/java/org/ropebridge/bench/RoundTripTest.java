@@ -27,7 +27,9 @@ class RoundTripTest {
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works"})
+      strings = {
+        "huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets"
+      })
   void aPlanInWordsIsReadAsThePlan(String model) throws SQLException {
     List<String> misses = new ArrayList<>();
     int missed = 0;

@@ -51,6 +51,8 @@ final class LookUp {
     List<Mention> mentions = new ArrayList<>();
     String[] typed = tokens.stream().map(Token::plain).toArray(String[]::new);
     lookUp(tokens, typed, mentions);
+    List<Mention> names = mentions.stream().filter(LookUp::isLongName).toList();
+    mentions.removeIf(m -> names.stream().anyMatch(name -> cutsInto(m, name)));
     boolean[] known = new boolean[typed.length];
     for (Mention mention : mentions) {
       Arrays.fill(known, mention.from(), mention.to(), true);
@@ -60,6 +62,21 @@ final class LookUp {
     echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /** Whether it is a name of several words, as the model writes it. */
+  private static boolean isLongName(Mention mention) {
+    return mention.to() - mention.from() > 1
+        && mention.found() == Mention.Found.EXACT
+        && Entries.isNamed(mention.meaning());
+  }
+
+  /** "by night service" says nothing of the night. */
+  private static boolean cutsInto(Mention mention, Mention name) {
+    return mention.meaning() instanceof Meaning.HoursWord
+        && mention.from() < name.from()
+        && name.from() < mention.to()
+        && mention.to() < name.to();
   }
 
   private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {

@@ -22,7 +22,7 @@ final class WithYesRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return 0.13;
   }
 
   @Override
