@@ -34,7 +34,7 @@ record Sequence(
   private static final int KEPT = 24;
 
   /** At the beginning these ask for something; without effect, another question is answered. */
-  private static final Set<Role> ASKING = Set.of(Role.WHERE, Role.WHO);
+  private static final Set<Role> ASKING = Set.of(Role.WHERE, Role.WHO, Role.HOW);
 
   /** The same with fewer words unread, which takes back what they cost. */
   Sequence withUnread(List<Integer> left, Weights weights) {
