@@ -187,13 +187,7 @@ final class Rankings {
 
   /** Whether the measure tells how long something takes. */
   private static boolean isTime(Measure by, Scope scope) {
-    Optional<String> unit = Optional.empty();
-    if (by instanceof Measure.MetricValue value) {
-      unit = scope.model().metric(value.metric()).unit();
-    } else if (by instanceof Measure.Statistic statistic) {
-      unit = scope.model().column(statistic.column()).unit();
-    }
     return by instanceof Measure.Duration
-        || unit.filter(u -> scope.dimensions().has("time", u)).isPresent();
+        || scope.unitOf(by).filter(u -> scope.dimensions().has("time", u)).isPresent();
   }
 }

@@ -33,7 +33,7 @@ public final class Keeps {
     boolean otherUnit =
         !saidInPercent
             && comparing.unit().isPresent()
-            && (counts || unitOf(measure, scope).filter(u -> !isUnit(u, comparing)).isPresent());
+            && (counts || scope.unitOf(measure).filter(u -> !isUnit(u, comparing)).isPresent());
     if (otherUnit) {
       return Optional.empty();
     }
@@ -51,16 +51,6 @@ public final class Keeps {
 
   private static boolean isUnit(String unit, Phrase.Comparing comparing) {
     return comparing.unit().equals(Optional.of(unit));
-  }
-
-  /** The unit of a measure, as far as it has one of its own. */
-  private static Optional<String> unitOf(Measure measure, Scope scope) {
-    if (measure instanceof Measure.MetricValue metric) {
-      return scope.model().metric(metric.metric()).unit();
-    } else if (measure instanceof Measure.Statistic statistic) {
-      return scope.model().column(statistic.column()).unit();
-    }
-    return Optional.empty();
   }
 
   private static boolean isQuotient(Measure measure) {

@@ -70,20 +70,12 @@ final class Rankings {
     if (end instanceof Meaning.SuperlativeWord && !isEnd(end)) {
       String dimension = ((Meaning.SuperlativeWord) end).dimension();
       return measure instanceof Contribution.Measures m
-          && unit(m.measures().get(0), scope)
+          && scope
+              .unitOf(m.measures().get(0))
               .filter(u -> scope.dimensions().has(dimension, u))
               .isPresent();
     }
     return !(end instanceof Meaning.JudgementWord && measure instanceof Meaning.RowNoun);
-  }
-
-  private static Optional<String> unit(Measure measure, Scope scope) {
-    if (measure instanceof Measure.MetricValue value) {
-      return scope.model().metric(value.metric()).unit();
-    }
-    return measure instanceof Measure.Statistic statistic
-        ? scope.model().column(statistic.column()).unit()
-        : Optional.empty();
   }
 
   /** Whether the part asks for one end, of whatever it measures. */

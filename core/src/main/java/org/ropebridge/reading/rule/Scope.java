@@ -234,4 +234,14 @@ public record Scope(
   static boolean haveNames(String table, Scope scope) {
     return scope.namingColumn(table).filter(c -> !scope.holds(c, Column.Holds.ID)).isPresent();
   }
+
+  /** The unit of a measure, as far as it has one of its own. */
+  public Optional<String> unitOf(Measure measure) {
+    if (measure instanceof Measure.MetricValue metric) {
+      return model.metric(metric.metric()).unit();
+    }
+    return measure instanceof Measure.Statistic statistic
+        ? model.column(statistic.column()).unit()
+        : Optional.empty();
+  }
 }
