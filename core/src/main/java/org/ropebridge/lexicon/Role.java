@@ -10,6 +10,8 @@ public enum Role {
   HAPPENING(true),
   /** Ties a value or time to what stands before: "in", "for", "with". */
   PREPOSITION(true),
+  /** Who or how it was done, or what splits it: "by", and not "for each". */
+  PLAIN_BY(false),
   /** Ties to who did it: "made by". */
   MADE_BY(true),
   AND(true),

@@ -70,6 +70,7 @@ final class Counts {
         m -> {
           said.measures.add(m);
           said.assumptions.add(Assumption.rankedBy(m));
+          said.penalty += scope.weights().onlyValues();
         });
     return by.isPresent();
   }

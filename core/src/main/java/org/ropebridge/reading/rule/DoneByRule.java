@@ -11,7 +11,7 @@ final class DoneByRule extends Rule {
   DoneByRule() {
     super(
         Slot.a(Meaning.ColumnName.class).maybe(),
-        Slot.word(Role.BY, Role.MADE_BY),
+        Slot.word(Role.PLAIN_BY, Role.MADE_BY),
         Slot.a(Phrase.Values.class));
   }
 

@@ -13,7 +13,7 @@ final class MoreRowsRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.5;
+    return 0.25;
   }
 
   @Override
