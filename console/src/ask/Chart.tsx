@@ -5,6 +5,7 @@ import { parse, View, type Spec as VegaSpec } from "vega";
 import { expressionInterpreter } from "vega-interpreter";
 import { compile, type TopLevelSpec } from "vega-lite";
 import type { Answer } from "../rest/client";
+import { axisRoom } from "./axisRoom";
 import { chartData, withWholeTicks } from "./chartData";
 import { goOnWith } from "./rows";
 
@@ -162,11 +163,15 @@ function draw(element: HTMLElement, spec: object): View {
  */
 function sized(answer: Answer, width: number): Record<string, unknown> {
   const chart = answer.chart as Spec | null;
-  const views = chart?.vconcat?.map((v) => ({
-    ...v,
-    width: width - AXIS_ROOM,
-    height: HEIGHT / 2,
-  }));
+  const down = chart?.vconcat?.[0]?.encoding?.y;
+  const room =
+    down?.type === "ordinal"
+      ? axisRoom(
+          answer.rows.map((row) => row[Number(down.field?.slice(1))]),
+          AXIS_ROOM,
+        )
+      : AXIS_ROOM;
+  const views = chart?.vconcat?.map((v) => ({ ...v, width: width - room, height: HEIGHT / 2 }));
   if (views) return { vconcat: views };
   if (chart?.facet) {
     const columns = width < NARROW ? 1 : (chart.columns ?? 1);
@@ -180,9 +185,13 @@ function sized(answer: Answer, width: number): Record<string, unknown> {
   return lying ? { height: { step: BAR_STEP } } : { height: HEIGHT };
 }
 
+interface Encoding {
+  y?: { type?: string; field?: string };
+}
+
 interface Spec {
-  encoding?: { y?: { type?: string } };
-  vconcat?: Record<string, unknown>[];
+  encoding?: Encoding;
+  vconcat?: (Record<string, unknown> & { encoding?: Encoding })[];
   facet?: unknown;
   projection?: unknown;
   columns?: number;
