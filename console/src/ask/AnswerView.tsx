@@ -26,6 +26,7 @@ import { Handles } from "./Handles";
 import { Judge } from "./Judge";
 import { Narrative } from "./Narrative";
 import { Proposals } from "./Proposals";
+import { QuestionButton } from "./QuestionButton";
 import { SqlPanel } from "./SqlPanel";
 import { TakeAlong } from "./TakeAlong";
 import { Trend } from "./Trend";
@@ -220,14 +221,14 @@ function Leaning({ answer, onPick }: PickProps) {
             It could also mean:
           </Text>
           {answer.alternatives.map((a) => (
-            <Button
+            <QuestionButton
               key={a.restatement}
               size="xs"
               variant="outline"
               onClick={() => onPick(a.restatement)}
             >
               {a.restatement}
-            </Button>
+            </QuestionButton>
           ))}
         </Wrap>
       )}
@@ -264,9 +265,9 @@ function NotComputed({ answer, onPick, onChoose, onAskAgain }: ChooseProps) {
               {unclear ? "It can be read as:" : "The model covers, for example:"}
             </Text>
             {choices.map((c) => (
-              <Button key={c} variant="surface" onClick={() => (unclear ? onChoose(c) : onPick(c))}>
+              <QuestionButton key={c} onClick={() => (unclear ? onChoose(c) : onPick(c))}>
                 {c}
-              </Button>
+              </QuestionButton>
             ))}
           </Stack>
         )}

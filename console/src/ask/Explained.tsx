@@ -1,6 +1,7 @@
-import { Button, Card, Heading, Stack, Text, Wrap } from "@chakra-ui/react";
+import { Card, Heading, Stack, Text, Wrap } from "@chakra-ui/react";
 import type { Answer } from "../rest/client";
 import { Definitions } from "./Definitions";
+import { QuestionButton } from "./QuestionButton";
 
 interface ExplainedProps {
   answer: Answer;
@@ -34,9 +35,9 @@ export function Explained({ answer, onPick }: ExplainedProps) {
             </Text>
             <Wrap>
               {answer.suggestions.map((q) => (
-                <Button key={q} size="sm" variant="surface" onClick={() => onPick(q)}>
+                <QuestionButton key={q} size="sm" onClick={() => onPick(q)}>
                   {q}
-                </Button>
+                </QuestionButton>
               ))}
             </Wrap>
           </Stack>
