@@ -23,6 +23,8 @@ final class PlanEdit {
   private final List<Plan> before;
   private final Scope scope;
   private final PlanParts parts;
+  private final ListEdits lists;
+  private final GivingWay givingWay;
 
   /**
    * Makes an editor.
@@ -33,6 +35,8 @@ final class PlanEdit {
     this.before = before;
     this.scope = scope;
     this.parts = new PlanParts(scope);
+    this.lists = new ListEdits(scope);
+    this.givingWay = new GivingWay(scope);
   }
 
   /** How what is named goes together with its like in the plan before. */
@@ -219,11 +223,11 @@ final class PlanEdit {
     Plan left = plan;
     boolean computes = true;
     if (left.listing().isPresent() && isComputing(said)) {
-      left = parts.counted(left);
+      left = lists.counted(left);
     }
     Optional<Plan> ofEach =
         said.rest().edges().size() == 1
-            ? parts.firstOfEach(plan, said.groupings())
+            ? lists.firstOfEach(plan, said.groupings())
             : Optional.empty();
     if (ofEach.isPresent()) {
       return changed(ofEach.get(), 0);
@@ -237,19 +241,20 @@ final class PlanEdit {
     if (adding) {
       Plan excluding = left;
       rest =
-          rest.replacing(c -> parts.isLetBackIn(excluding, c) ? Optional.empty() : Optional.of(c));
-      left = parts.lettingBackIn(left, said.filters());
+          rest.replacing(
+              c -> givingWay.isLetBackIn(excluding, c) ? Optional.empty() : Optional.of(c));
+      left = GivingWay.lettingBackIn(left, said.filters());
       if (rest.edges().isEmpty()) {
         return changed(left, 0);
       }
     } else {
       for (Filter filter : said.filters()) {
-        left = parts.withoutLike(left, filter, swapping);
+        left = givingWay.withoutLike(left, filter, swapping);
       }
     }
     List<Grouping> groupings = said.groupings();
     if (!groupings.isEmpty() && !adding) {
-      left = parts.withoutLike(left, groupings, swapping);
+      left = givingWay.withoutLike(left, groupings, swapping);
     }
     if (!groupings.isEmpty() || said.ranking()) {
       left = parts.withoutClaim(left);

@@ -1,20 +1,15 @@
 package org.ropebridge.reading;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Keeps;
@@ -24,9 +19,13 @@ import org.ropebridge.reading.rule.Scope;
 /** Takes parts of plans away, or puts others in their place. */
 final class PlanParts {
   private final Scope scope;
+  private final ListEdits lists;
+  private final PeriodEdits periods;
 
   PlanParts(Scope scope) {
     this.scope = scope;
+    this.lists = new ListEdits(scope);
+    this.periods = new PeriodEdits(scope);
   }
 
   /**
@@ -43,25 +42,26 @@ final class PlanParts {
     } else if (edit instanceof Contribution.AllOf all) {
       return ifChanged(plan, unlimited(plan, all.what()));
     } else if (edit instanceof Contribution.WholeOf whole) {
-      return ifChanged(plan, inWhole(plan, whole.unit()));
+      return ifChanged(plan, periods.inWhole(plan, whole.unit()));
     } else if (edit instanceof Contribution.SpanAfter after) {
-      return ifChanged(plan, after(plan, after.unit()));
+      return ifChanged(plan, periods.after(plan, after.unit()));
     } else if (edit instanceof Contribution.SpanBefore earlier) {
-      return ifChanged(plan, before(plan, earlier.unit()));
+      return ifChanged(plan, periods.before(plan, earlier.unit()));
     } else if (edit instanceof Contribution.ByAge age) {
-      return newestFirst(plan, age.newestFirst());
+      return lists.newestFirst(plan, age.newestFirst());
     } else if (edit instanceof Contribution.OtherEnd end) {
-      return otherEnd(plan, end.direction());
+      return ListEdits.otherEnd(plan, end.direction());
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
     } else if (edit instanceof Contribution.ListThose list) {
-      return listed(plan)
+      return lists
+          .listed(plan)
           .filter(
               p -> !list.ifNamed() || Listings.haveNames(p.listing().orElseThrow().table(), scope));
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
-      return plan.listing().map(l -> plan.withListing(with(l, more.columns())));
+      return plan.listing().map(l -> plan.withListing(ListEdits.with(l, more.columns())));
     } else if (edit instanceof Contribution.DoneApart) {
       boolean rows =
           plan.listing().isPresent()
@@ -69,7 +69,7 @@ final class PlanParts {
                   && plan.measures().stream().allMatch(Measure.RowCount.class::isInstance);
       return rows ? Optional.of(plan) : Optional.empty();
     } else if (edit instanceof Contribution.ColumnsOfThese more) {
-      return plan.listing().map(l -> plan.withListing(with(l, more.columns())));
+      return plan.listing().map(l -> plan.withListing(ListEdits.with(l, more.columns())));
     } else if (edit instanceof Contribution.Beside beside) {
       return beside(plan, beside.values());
     } else if (edit instanceof Contribution.OtherStatistic other) {
@@ -109,7 +109,7 @@ final class PlanParts {
     return Optional.of(plan.withFilters(filters).withGroupings(groupings));
   }
 
-  private static Optional<Plan> ifChanged(Plan plan, Plan changed) {
+  static Optional<Plan> ifChanged(Plan plan, Plan changed) {
     return changed.equals(plan) ? Optional.empty() : Optional.of(changed);
   }
 
@@ -144,12 +144,6 @@ final class PlanParts {
             && measure instanceof Measure.Duration duration
         ? new Measure.Duration(kind, duration.from(), duration.to())
         : measure;
-  }
-
-  private static Listing with(Listing listing, List<ColumnRef> columns) {
-    List<ColumnRef> all = new ArrayList<>(listing.columns());
-    columns.stream().filter(c -> !all.contains(c)).forEach(all::add);
-    return new Listing(listing.table(), all, listing.order(), listing.count(), listing.per());
   }
 
   private Optional<Plan> dropped(Plan plan, Contribution what) {
@@ -218,7 +212,7 @@ final class PlanParts {
             : one.equals(other);
   }
 
-  private static Plan withGroupings(Plan plan, Predicate<Grouping> stays) {
+  static Plan withGroupings(Plan plan, Predicate<Grouping> stays) {
     List<Grouping> left = plan.groupings().stream().filter(stays).toList();
     Plan less =
         plan.withGroupings(left)
@@ -241,7 +235,7 @@ final class PlanParts {
     };
   }
 
-  private static Plan withFilters(Plan plan, Predicate<Filter> stays) {
+  static Plan withFilters(Plan plan, Predicate<Filter> stays) {
     return plan.withFilters(plan.filters().stream().filter(stays).toList());
   }
 
@@ -257,28 +251,6 @@ final class PlanParts {
       return ranked ? less.withRanking(Optional.empty()).withKeeps(List.of()) : less;
     }
     return plan;
-  }
-
-  /** Times become all of the unit that they begin in. */
-  private Plan inWhole(Plan plan, Period.Unit unit) {
-    return withPeriods(
-        plan, p -> scope.periods().resolve(p).first().map(day -> spanWith(day, unit)).orElse(p));
-  }
-
-  private Period spanWith(LocalDate day, Period.Unit unit) {
-    return new Period.Span(unit, scope.periods().start(unit, day));
-  }
-
-  /** The plan with other periods in the place of those that keep rows. */
-  private static Plan withPeriods(Plan plan, UnaryOperator<Period> other) {
-    return plan.withFilters(
-        plan.filters().stream()
-            .map(
-                f ->
-                    f instanceof Filter.InPeriod in && !in.negated()
-                        ? new Filter.InPeriod(other.apply(in.period()), in.date(), false)
-                        : f)
-            .toList());
   }
 
   /** Only groups whose first measure compares so; empty where it cannot. */
@@ -297,97 +269,7 @@ final class PlanParts {
                         .toList()));
   }
 
-  /** The rows that a plan does no more than count, or lists already. */
-  private Optional<Plan> listed(Plan plan) {
-    boolean counts =
-        plan.measures().size() == 1
-            && plan.measures().get(0) instanceof Measure.RowCount
-            && plan.keeps().isEmpty();
-    if (plan.listing().isPresent()) {
-      return Optional.of(plan);
-    }
-    return counts
-        ? Optional.of(
-            Plan.of(
-                Listings.all(((Measure.RowCount) plan.measures().get(0)).table(), scope),
-                plan.filters()))
-        : Optional.empty();
-  }
-
-  /** Times that are fixed become the unit that begins when they are over. */
-  private Plan after(Plan plan, Period.Unit unit) {
-    return withPeriods(
-        plan,
-        p ->
-            p instanceof Period.Span
-                ? scope
-                    .periods()
-                    .resolve(p)
-                    .last()
-                    .map(last -> spanWith(last.plusDays(1), unit))
-                    .orElse(p)
-                : p);
-  }
-
-  /**
-   * Times become as much earlier as a unit is long: of the same unit the one before, of a smaller
-   * one the same part of the unit before.
-   */
-  private Plan before(Plan plan, Period.Unit unit) {
-    return withPeriods(plan, p -> before(p, unit));
-  }
-
-  private Period before(Period period, Period.Unit unit) {
-    DayRange days = scope.periods().resolve(period);
-    if (days.first().isEmpty() || days.last().isEmpty()) {
-      return period;
-    }
-    LocalDate first = days.first().get();
-    LocalDate start = scope.periods().start(unit, first);
-    boolean longer = scope.periods().start(unit, days.last().get()).isAfter(start);
-    if (longer) {
-      return period;
-    }
-    LocalDate earlier = scope.periods().start(unit, start.minusDays(1));
-    if (start.equals(first) && isWhole(period, unit)) {
-      return new Period.Span(unit, earlier);
-    }
-    return unit == Period.Unit.YEAR
-        ? PlanEdit.inYear(period, first.getYear() - 1).orElse(period)
-        : period;
-  }
-
-  /** Whether the period is one of the unit, as far as it may have gone by. */
-  private boolean isWhole(Period period, Period.Unit unit) {
-    return period instanceof Period.Span span && span.unit() == unit
-        || period instanceof Period.Relative relative && relative.unit() == unit;
-  }
-
-  /** Groups or rows from the other end, where they were ranked. */
-  private static Optional<Plan> otherEnd(Plan plan, Contribution.Direction direction) {
-    boolean top = direction == Contribution.Direction.TOP;
-    boolean bottom = direction == Contribution.Direction.BOTTOM;
-    Optional<Listing> listing =
-        plan.listing().filter(l -> l.count().isPresent() && l.order().isPresent());
-    if (plan.listing().isEmpty()) {
-      return plan.groupings().isEmpty() ? Optional.empty() : Optional.of(plan);
-    } else if (!top && !bottom || listing.isEmpty()) {
-      return Optional.empty();
-    }
-    Listing ranked = listing.get();
-    Listing.Order order = new Listing.Order(ranked.order().get().by(), top);
-    return ifChanged(
-        plan,
-        plan.withListing(
-            new Listing(
-                ranked.table(),
-                ranked.columns(),
-                Optional.of(order),
-                ranked.count(),
-                ranked.per())));
-  }
-
-  private static boolean isOf(Filter filter, ColumnRef column) {
+  static boolean isOf(Filter filter, ColumnRef column) {
     return columnOf(filter).map(ColumnRef::withoutRole).equals(Optional.of(column));
   }
 
@@ -568,28 +450,6 @@ final class PlanParts {
         : Optional.empty();
   }
 
-  /** The first of each of other groups, in place of those of before. */
-  Optional<Plan> firstOfEach(Plan plan, List<Grouping> groupings) {
-    boolean one =
-        plan.listing().flatMap(Listing::per).isPresent()
-            && groupings.size() == 1
-            && groupings.get(0) instanceof Grouping.ByColumn;
-    if (!one) {
-      return Optional.empty();
-    }
-    Listing old = plan.listing().get();
-    ColumnRef per = ((Grouping.ByColumn) groupings.get(0)).column();
-    List<ColumnRef> columns = new ArrayList<>(List.of(per));
-    Stream.concat(
-            Listings.all(old.table(), scope).columns().stream(),
-            old.order().stream().map(Listing.Order::by))
-        .filter(c -> !columns.contains(c))
-        .forEach(columns::add);
-    return Optional.of(
-        plan.withListing(
-            new Listing(old.table(), columns, old.order(), old.count(), Optional.of(per))));
-  }
-
   /** What is said, put so that it goes with what is left of the plan before. */
   Contribution fittedTo(Plan left, Plan before, Contribution said) {
     if (said instanceof Contribution.Order order
@@ -603,7 +463,7 @@ final class PlanParts {
         && left.listing().isPresent()
         && order.by().isEmpty()
         && order.descending().isPresent()) {
-      return inOrder(left.listing().get(), order.descending().get()).orElse(said);
+      return lists.inOrder(left.listing().get(), order.descending().get()).orElse(said);
     } else if (said instanceof Contribution.Ranked ranked
         && ranked.by().isEmpty()
         && ranked.what().isEmpty()
@@ -621,56 +481,13 @@ final class PlanParts {
       return ranked.by(left.measures().get(0));
     } else if (said instanceof Contribution.Counting
         && before.listing().isEmpty()
-        && counts(before)) {
+        && ListEdits.counts(before)) {
       return new Contribution.Measures(before.measures());
     } else if (said instanceof Contribution.Counting && before.listing().isPresent()) {
       return new Contribution.Measures(
           List.of(new Measure.RowCount(before.listing().get().table())));
     }
     return said;
-  }
-
-  private static boolean counts(Plan plan) {
-    return plan.measures().size() == 1 && plan.measures().get(0) instanceof Measure.RowCount;
-  }
-
-  /** "newest first" of rows that are listed: by their date. */
-  private Optional<Plan> newestFirst(Plan plan, boolean descending) {
-    return plan.listing()
-        .flatMap(
-            l ->
-                scope.datesOf(l.table()).stream()
-                    .findFirst()
-                    .map(
-                        date ->
-                            new Listing(
-                                l.table(),
-                                with(l, List.of(date)).columns(),
-                                Optional.of(new Listing.Order(date, descending)),
-                                l.count(),
-                                l.per())))
-        .map(plan::withListing);
-  }
-
-  /** "biggest first": by what the rows stand in an order already, or else by their only number. */
-  private Optional<Contribution> inOrder(Listing listing, boolean descending) {
-    List<ColumnRef> numbers =
-        listing.columns().stream()
-            .filter(c -> c.table().equals(listing.table()) && scope.holds(c, Column.Holds.NUMBER))
-            .toList();
-    return listing
-        .order()
-        .map(Listing.Order::by)
-        .or(() -> numbers.size() == 1 ? Optional.of(numbers.get(0)) : Optional.empty())
-        .map(c -> new Contribution.FirstRows(new Listing.Order(c, descending), listing.count()));
-  }
-
-  /** How many rows there are, in place of a list of them. */
-  Plan counted(Plan listing) {
-    return Plan.of(
-        new Measure.RowCount(listing.listing().orElseThrow().table()),
-        List.of(),
-        listing.filters());
   }
 
   /** The measures themselves, in place of how they are told. */
@@ -699,125 +516,5 @@ final class PlanParts {
             plan.listing(),
             Optional.empty(),
             plan.picture());
-  }
-
-  /** Whether the words name values that the plan leaves out. */
-  boolean isLetBackIn(Plan plan, Contribution contribution) {
-    return contribution instanceof Contribution.Narrowing narrowing
-        && plan.filters().stream().anyMatch(f -> leavesOut(f, narrowing.filter()));
-  }
-
-  private static boolean leavesOut(Filter filter, Filter named) {
-    return filter instanceof Filter.InValues out
-        && named instanceof Filter.InValues in
-        && out.negated()
-        && !in.negated()
-        && out.column().withoutRole().equals(in.column().withoutRole())
-        && out.values().containsAll(in.values());
-  }
-
-  /** The plan with values let back in that it left out. */
-  Plan lettingBackIn(Plan plan, List<Filter> named) {
-    List<Filter> left = new ArrayList<>();
-    for (Filter filter : plan.filters()) {
-      List<String> back =
-          named.stream()
-              .filter(n -> leavesOut(filter, n))
-              .flatMap(n -> ((Filter.InValues) n).values().stream())
-              .toList();
-      if (back.isEmpty()) {
-        left.add(filter);
-        continue;
-      }
-      Filter.InValues out = (Filter.InValues) filter;
-      List<String> values = out.values().stream().filter(v -> !back.contains(v)).toList();
-      if (!values.isEmpty()) {
-        left.add(new Filter.InValues(out.column(), values, true));
-      }
-    }
-    return plan.withFilters(left);
-  }
-
-  /**
-   * Without filters that a new one takes the place of.
-   *
-   * @param inPlace whether also values of tables that belong to it, as huts to a valley, give way
-   */
-  Plan withoutLike(Plan plan, Filter filter, boolean inPlace) {
-    Plan less = withFilters(plan, f -> !givesWay(f, filter));
-    boolean value = filter instanceof Filter.InValues in && !in.negated();
-    if (!inPlace || !value || !less.equals(plan)) {
-      return less;
-    }
-    String table = ((Filter.InValues) filter).column().table();
-    return withFilters(
-        plan,
-        f ->
-            !(f instanceof Filter.InValues other
-                && !other.negated()
-                && isNear(other.column().table(), table)));
-  }
-
-  private boolean isNear(String one, String other) {
-    return !one.equals(other)
-        && (scope.paths().shortest(one, other, Optional.empty()).size() > 0
-            || scope.paths().shortest(other, one, Optional.empty()).size() > 0);
-  }
-
-  private static boolean givesWay(Filter old, Filter filter) {
-    if (filter instanceof Filter.InPeriod in) {
-      boolean sameDate =
-          old instanceof Filter.InPeriod period
-              && (period.date().equals(in.date())
-                  || period.date().isEmpty()
-                  || in.date().isEmpty());
-      return sameDate && !in.negated();
-    } else if (filter instanceof Filter.Recurring on) {
-      return old instanceof Filter.Recurring other && other.part() == on.part();
-    } else if (filter instanceof Filter.Meets meets) {
-      return old instanceof Filter.Meets other
-          && other.table().equals(meets.table())
-          && other.condition().equals(meets.condition());
-    } else if (filter instanceof Filter.HasText) {
-      return false;
-    } else if (filter instanceof Filter.InValues in && in.negated()) {
-      return old instanceof Filter.InValues other
-          && !other.negated()
-          && isOf(old, in.column().withoutRole())
-          && in.values().containsAll(other.values());
-    }
-    return old.getClass() == filter.getClass()
-        && columnOf(filter).map(ColumnRef::withoutRole).filter(c -> isOf(old, c)).isPresent();
-  }
-
-  /**
-   * Without breakdowns that new ones take the place of: of those by time ones by time, and of
-   * others others.
-   *
-   * @param inPlace whether all give way where none is of the same kind
-   */
-  Plan withoutLike(Plan plan, List<Grouping> groupings, boolean inPlace) {
-    boolean time = groupings.stream().allMatch(Grouping.ByTime.class::isInstance);
-    boolean mixed = !time && groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
-    boolean likeThere =
-        plan.groupings().stream().anyMatch(g -> g instanceof Grouping.ByTime == time);
-    if (mixed || inPlace && !likeThere) {
-      return withGroupings(plan, g -> false)
-          .withKeeps(plan.keeps())
-          .withRanking(plan.ranking().map(PlanParts::overall));
-    }
-    Plan less =
-        withGroupings(plan, g -> g instanceof Grouping.ByTime != time).withKeeps(plan.keeps());
-    return less.withRanking(
-        plan.ranking()
-            .map(
-                r ->
-                    r.within().filter(w -> !less.groupings().contains(w)).isPresent()
-                        ? overall(r)
-                        : r));
-  }
-
-  private static Plan.Ranking overall(Plan.Ranking ranking) {
-    return new Plan.Ranking(ranking.top(), ranking.count(), ranking.by());
   }
 }

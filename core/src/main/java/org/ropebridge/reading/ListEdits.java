@@ -1,0 +1,135 @@
+package org.ropebridge.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Listing;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
+import org.ropebridge.reading.rule.Scope;
+
+/** Changes lists of rows, and makes them of numbers of rows. */
+final class ListEdits {
+  private final Scope scope;
+
+  ListEdits(Scope scope) {
+    this.scope = scope;
+  }
+
+  /** The rows that a plan does no more than count, or lists already. */
+  Optional<Plan> listed(Plan plan) {
+    boolean counts =
+        plan.measures().size() == 1
+            && plan.measures().get(0) instanceof Measure.RowCount
+            && plan.keeps().isEmpty();
+    if (plan.listing().isPresent()) {
+      return Optional.of(plan);
+    }
+    return counts
+        ? Optional.of(
+            Plan.of(
+                Listings.all(((Measure.RowCount) plan.measures().get(0)).table(), scope),
+                plan.filters()))
+        : Optional.empty();
+  }
+
+  static Listing with(Listing listing, List<ColumnRef> columns) {
+    List<ColumnRef> all = new ArrayList<>(listing.columns());
+    columns.stream().filter(c -> !all.contains(c)).forEach(all::add);
+    return new Listing(listing.table(), all, listing.order(), listing.count(), listing.per());
+  }
+
+  /** "newest first" of rows that are listed: by their date. */
+  Optional<Plan> newestFirst(Plan plan, boolean descending) {
+    return plan.listing()
+        .flatMap(
+            l ->
+                scope.datesOf(l.table()).stream()
+                    .findFirst()
+                    .map(
+                        date ->
+                            new Listing(
+                                l.table(),
+                                with(l, List.of(date)).columns(),
+                                Optional.of(new Listing.Order(date, descending)),
+                                l.count(),
+                                l.per())))
+        .map(plan::withListing);
+  }
+
+  /** Groups or rows from the other end, where they were ranked. */
+  static Optional<Plan> otherEnd(Plan plan, Contribution.Direction direction) {
+    boolean top = direction == Contribution.Direction.TOP;
+    boolean bottom = direction == Contribution.Direction.BOTTOM;
+    Optional<Listing> listing =
+        plan.listing().filter(l -> l.count().isPresent() && l.order().isPresent());
+    if (plan.listing().isEmpty()) {
+      return plan.groupings().isEmpty() ? Optional.empty() : Optional.of(plan);
+    } else if (!top && !bottom || listing.isEmpty()) {
+      return Optional.empty();
+    }
+    Listing ranked = listing.get();
+    Listing.Order order = new Listing.Order(ranked.order().get().by(), top);
+    return PlanParts.ifChanged(
+        plan,
+        plan.withListing(
+            new Listing(
+                ranked.table(),
+                ranked.columns(),
+                Optional.of(order),
+                ranked.count(),
+                ranked.per())));
+  }
+
+  /** "biggest first": by what the rows stand in an order already, or else by their only number. */
+  Optional<Contribution> inOrder(Listing listing, boolean descending) {
+    List<ColumnRef> numbers =
+        listing.columns().stream()
+            .filter(c -> c.table().equals(listing.table()) && scope.holds(c, Column.Holds.NUMBER))
+            .toList();
+    return listing
+        .order()
+        .map(Listing.Order::by)
+        .or(() -> numbers.size() == 1 ? Optional.of(numbers.get(0)) : Optional.empty())
+        .map(c -> new Contribution.FirstRows(new Listing.Order(c, descending), listing.count()));
+  }
+
+  /** The first of each of other groups, in place of those of before. */
+  Optional<Plan> firstOfEach(Plan plan, List<Grouping> groupings) {
+    boolean one =
+        plan.listing().flatMap(Listing::per).isPresent()
+            && groupings.size() == 1
+            && groupings.get(0) instanceof Grouping.ByColumn;
+    if (!one) {
+      return Optional.empty();
+    }
+    Listing old = plan.listing().get();
+    ColumnRef per = ((Grouping.ByColumn) groupings.get(0)).column();
+    List<ColumnRef> columns = new ArrayList<>(List.of(per));
+    Stream.concat(
+            Listings.all(old.table(), scope).columns().stream(),
+            old.order().stream().map(Listing.Order::by))
+        .filter(c -> !columns.contains(c))
+        .forEach(columns::add);
+    return Optional.of(
+        plan.withListing(
+            new Listing(old.table(), columns, old.order(), old.count(), Optional.of(per))));
+  }
+
+  /** How many rows there are, in place of a list of them. */
+  Plan counted(Plan listing) {
+    return Plan.of(
+        new Measure.RowCount(listing.listing().orElseThrow().table()),
+        List.of(),
+        listing.filters());
+  }
+
+  static boolean counts(Plan plan) {
+    return plan.measures().size() == 1 && plan.measures().get(0) instanceof Measure.RowCount;
+  }
+}
