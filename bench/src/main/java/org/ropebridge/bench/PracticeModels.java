@@ -24,9 +24,9 @@ import org.ropebridge.model.file.ModelReader;
 
 /** The models that questions are measured on: the demo's and those of other made-up trades. */
 public final class PracticeModels {
-  /** Names of the made-up trades beside the demo. */
-  public static final List<String> OTHERS =
-      List.of("theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets");
+  /** Their names, the demo's first. */
+  public static final List<String> NAMES =
+      List.of("huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets");
 
   private PracticeModels() {}
 

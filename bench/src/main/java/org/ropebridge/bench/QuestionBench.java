@@ -130,11 +130,10 @@ public final class QuestionBench {
 
   /** Runs the benchmark. */
   public static void main(String[] arguments) throws SQLException {
-    List<String> names = new ArrayList<>(List.of("huts"));
-    names.addAll(PracticeModels.OTHERS);
-    if (arguments.length > 1) {
-      names = List.of(arguments).subList(1, arguments.length);
-    }
+    List<String> names =
+        arguments.length > 1
+            ? List.of(arguments).subList(1, arguments.length)
+            : PracticeModels.NAMES;
     for (String name : names) {
       try (Connection connection = open(arguments[0])) {
         of(name, connection).run(name);

@@ -51,9 +51,7 @@ public final class SlipBench {
    */
   public static void main(String[] arguments) throws SQLException {
     SlipBench bench = new SlipBench();
-    List<String> names = new ArrayList<>(List.of("huts"));
-    names.addAll(PracticeModels.OTHERS);
-    for (String name : names) {
+    for (String name : PracticeModels.NAMES) {
       try (Connection connection = QuestionBench.open(arguments[0])) {
         bench.run(name, QuestionBench.of(name, connection));
       }

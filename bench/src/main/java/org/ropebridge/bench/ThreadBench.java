@@ -35,8 +35,7 @@ public final class ThreadBench {
     List<String> names =
         arguments.length > 1
             ? List.of(arguments).subList(1, arguments.length)
-            : List.of(
-                "huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets");
+            : PracticeModels.NAMES;
     for (String name : names) {
       try (Connection connection = QuestionBench.open(arguments[0])) {
         ThreadBench threads = new ThreadBench(QuestionBench.of(name, connection));

@@ -119,9 +119,7 @@ public final class TuneBench {
     List<Connection> open = new ArrayList<>();
     try {
       List<Trade> trades = new ArrayList<>();
-      List<String> names = new ArrayList<>(List.of("huts"));
-      names.addAll(PracticeModels.OTHERS);
-      for (String name : names) {
+      for (String name : PracticeModels.NAMES) {
         open.add(QuestionBench.open(args[0]));
         trades.add(new Trade(name, QuestionBench.of(name, open.get(open.size() - 1))));
       }

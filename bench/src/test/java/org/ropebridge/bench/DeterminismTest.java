@@ -8,16 +8,13 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.FieldSource;
 import org.ropebridge.TestDatabase;
 
 /** The same question on the same model is the same plan and SQL, in any process and order. */
 class DeterminismTest {
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets"
-      })
+  @FieldSource("org.ropebridge.bench.PracticeModels#NAMES")
   void anotherProcessInAnotherOrderReadsTheSame(String model)
       throws SQLException, IOException, InterruptedException {
     String here;

@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.FieldSource;
 import org.ropebridge.TestDatabase;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.RandomPlans;
@@ -26,10 +26,7 @@ class RoundTripTest {
   private static final int TOLD = 8;
 
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets"
-      })
+  @FieldSource("org.ropebridge.bench.PracticeModels#NAMES")
   void aPlanInWordsIsReadAsThePlan(String model) throws SQLException {
     List<String> misses = new ArrayList<>();
     int missed = 0;

@@ -135,11 +135,12 @@ final class Entries {
    * Lets a phrase mean something.
    *
    * @param forSlips whether slips of the words may be found
+   * @return its words
    */
-  void add(String phrase, Meaning meaning, Mention.Found how, boolean forSlips) {
+  List<String> add(String phrase, Meaning meaning, Mention.Found how, boolean forSlips) {
     List<String> words = forms.words(phrase);
     if (words.isEmpty()) {
-      return;
+      return words;
     }
     if (isNamed(meaning) && how != Mention.Found.AKIN) {
       nameWords.computeIfAbsent(meaning, m -> new HashSet<>()).addAll(forms.stems(words));
@@ -151,6 +152,7 @@ final class Entries {
         slips.add(WordForms.compact(words));
       }
     }
+    return words;
   }
 
   /** Whether it is an item that has names of its own in the model, and no value. */

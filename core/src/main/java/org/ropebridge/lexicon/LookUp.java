@@ -414,10 +414,7 @@ final class LookUp {
   private void plainWords(List<Token> tokens, boolean[] known, List<Mention> mentions) {
     int first =
         mentions.stream()
-            .filter(
-                m ->
-                    m.meaning() instanceof Meaning.WhereWord
-                        || m.meaning().equals(new Meaning.FunctionWord(Role.NAMED)))
+            .filter(m -> m.meaning() instanceof Meaning.WhereWord || m.is(Role.NAMED))
             .mapToInt(Mention::to)
             .min()
             .orElse(tokens.size());

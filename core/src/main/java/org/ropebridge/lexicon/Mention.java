@@ -10,6 +10,11 @@ package org.ropebridge.lexicon;
  * @param found how it was found
  */
 public record Mention(int from, int to, Meaning meaning, double quality, Found found) {
+  /** Whether the words have this task. */
+  public boolean is(Role role) {
+    return meaning.equals(new Meaning.FunctionWord(role));
+  }
+
   Mention weaker(double factor) {
     return new Mention(from, to, meaning, quality * factor, found);
   }

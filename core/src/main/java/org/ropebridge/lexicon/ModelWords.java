@@ -346,12 +346,9 @@ final class ModelWords {
   }
 
   private void add(String phrase, Meaning meaning, Mention.Found how, boolean forSlips) {
-    entries.add(phrase, meaning, how, forSlips);
-    if (Entries.isNamed(meaning) && how == Mention.Found.EXACT) {
-      List<String> words = forms.words(phrase);
-      if (words.size() == 2) {
-        twoWords.add(new TwoWords(words.get(0), words.get(1), meaning));
-      }
+    List<String> words = entries.add(phrase, meaning, how, forSlips);
+    if (words.size() == 2 && Entries.isNamed(meaning) && how == Mention.Found.EXACT) {
+      twoWords.add(new TwoWords(words.get(0), words.get(1), meaning));
     }
   }
 }

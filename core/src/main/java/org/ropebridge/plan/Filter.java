@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.ropebridge.model.ColumnRef;
 
 /** Which rows of the tables count. */
@@ -42,6 +43,12 @@ public sealed interface Filter {
       if (values.isEmpty()) {
         throw new IllegalArgumentException("a value filter needs a value");
       }
+    }
+
+    /** The same of these values or others, each once. */
+    public InValues or(List<String> others) {
+      return new InValues(
+          column, Stream.concat(values.stream(), others.stream()).distinct().toList(), negated);
     }
   }
 

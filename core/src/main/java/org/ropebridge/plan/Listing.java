@@ -2,6 +2,7 @@ package org.ropebridge.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.ropebridge.model.ColumnRef;
 
 /**
@@ -31,6 +32,21 @@ public record Listing(
     if (per.isPresent() && count.isEmpty()) {
       throw new IllegalArgumentException("how many for each is not said");
     }
+  }
+
+  /** The same with more columns, each once. */
+  public Listing withMore(List<ColumnRef> more) {
+    return new Listing(
+        table,
+        Stream.concat(columns.stream(), more.stream()).distinct().toList(),
+        order,
+        count,
+        per);
+  }
+
+  /** The same in another order. */
+  public Listing in(Order other) {
+    return new Listing(table, columns, Optional.of(other), count, per);
   }
 
   /** An order of rows; rows without the value come last. */

@@ -21,7 +21,7 @@ final class Assembly {
   private final Scope scope;
   private final Collected said = new Collected();
   private final Times times;
-  private final Rankings rankings;
+  private final GroupRanking rankings;
   private final Oppositions oppositions;
   private final Counts counts;
 
@@ -32,7 +32,7 @@ final class Assembly {
     this.scope = scope;
     this.before = before;
     this.times = new Times(said, scope);
-    this.rankings = new Rankings(said, scope);
+    this.rankings = new GroupRanking(said, scope);
     this.oppositions = new Oppositions(said, scope);
     this.counts = new Counts(said, scope);
   }
@@ -100,8 +100,7 @@ final class Assembly {
         && name.part() instanceof Contribution.Narrowing narrowing
         && narrowing.filter() instanceof Filter.InValues in
         && scope.namingColumn(rows.table()).equals(Optional.of(in.column()))
-        && name.mentions().stream()
-            .anyMatch(m -> m.meaning().equals(new Meaning.FunctionWord(Role.PREPOSITION)));
+        && name.mentions().stream().anyMatch(m -> m.is(Role.PREPOSITION));
   }
 
   /**
@@ -297,7 +296,10 @@ final class Assembly {
       ranking =
           Optional.of(
               new Plan.Ranking(
-                  Rankings.isTop(ranked.direction(), by, scope), ranked.count(), by, said.within));
+                  GroupRanking.isTop(ranked.direction(), by, scope),
+                  ranked.count(),
+                  by,
+                  said.within));
     } else if (said.within.isPresent()) {
       return Optional.empty();
     }

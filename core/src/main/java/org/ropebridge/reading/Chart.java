@@ -114,22 +114,14 @@ final class Chart {
 
   /** Whether the mention has the second task and stands right behind words with the first. */
   static boolean isBehind(Role first, Role second, Mention mention, List<Mention> mentions) {
-    return mention.meaning().equals(new Meaning.FunctionWord(second))
-        && mentions.stream()
-            .anyMatch(
-                m ->
-                    m.to() == mention.from()
-                        && m.meaning().equals(new Meaning.FunctionWord(first)));
+    return mention.is(second)
+        && mentions.stream().anyMatch(m -> m.to() == mention.from() && m.is(first));
   }
 
   /** "what did events cost" asks for no events. */
   private static boolean isWhat(Mention mention, List<Mention> mentions) {
-    return mention.meaning().equals(new Meaning.FunctionWord(Role.WHICH))
-        && mentions.stream()
-            .anyMatch(
-                m ->
-                    m.from() == mention.from()
-                        && m.meaning().equals(new Meaning.FunctionWord(Role.WHAT_DID)));
+    return mention.is(Role.WHICH)
+        && mentions.stream().anyMatch(m -> m.from() == mention.from() && m.is(Role.WHAT_DID));
   }
 
   static boolean isFiller(Mention mention) {
@@ -269,17 +261,12 @@ final class Chart {
     }
     double total = score;
     List<Edge> edges = List.of(matched);
-    List<Filter> kept = edges.stream().flatMap(e -> e.kept().stream()).toList();
-    boolean alone = !kept.isEmpty() && matched.length == 1;
-    if (kept.size() > 1) {
+    List<Edge> called = edges.stream().filter(e -> e.kept().isPresent()).toList();
+    if (called.size() > 1) {
       return;
     }
-    boolean valuesOnly =
-        mentions.stream()
-            .allMatch(
-                m ->
-                    m.meaning() instanceof Meaning.ValueName
-                        && m.quality() != scope.weights().sameStem());
+    Optional<Filter> kept = called.isEmpty() ? Optional.empty() : called.get(0).kept();
+    boolean alone = kept.isPresent() && matched.length == 1;
     pattern
         .rule()
         .apply(
@@ -297,16 +284,22 @@ final class Chart {
                       edges);
               // Rows that are called by a value are a noun only beside what asks for one.
               boolean idle = alone && !(part instanceof Phrase.Groupable);
-              if (idle || !kept.isEmpty() && isApart(part)) {
+              if (idle || kept.isPresent() && isApart(part)) {
                 return;
               }
               if (!(part instanceof Phrase.CalledRows rows)) {
-                agenda.addLast(edge.keeping(kept.stream().findFirst()));
-              } else if (valuesOnly) {
+                agenda.addLast(edge.keeping(kept));
+              } else if (mentions.stream().allMatch(this::isOwnForm)) {
                 double less = plural.get(0) ? 0 : scope.weights().singularRows();
                 agenda.addLast(edge.called(rows, less));
               }
             });
+  }
+
+  /** Whether a value is said in a form of its own: "staff" is no "staffed". */
+  private boolean isOwnForm(Mention mention) {
+    return mention.meaning() instanceof Meaning.ValueName
+        && mention.quality() != scope.weights().sameStem();
   }
 
   /** Whether the part has no rows of its own that a value may narrow. */

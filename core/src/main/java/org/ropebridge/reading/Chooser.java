@@ -231,8 +231,7 @@ final class Chooser {
 
   /** "how many loans were renewed": what is told of them. */
   private static boolean isTold(int word, Parser.Parsed parsed) {
-    return parsed.mentions().stream()
-        .anyMatch(m -> m.to() == word && m.meaning().equals(new Meaning.FunctionWord(Role.BE)));
+    return parsed.mentions().stream().anyMatch(m -> m.to() == word && m.is(Role.BE));
   }
 
   /** "more than 90 fortnights": the word behind says what the number is of. */
@@ -271,24 +270,14 @@ final class Chooser {
             i ->
                 sequence.edges().stream().allMatch(e -> e.from() > i)
                     && parsed.mentions().stream()
-                        .anyMatch(
-                            m ->
-                                m.from() == i + 1
-                                    && m.meaning()
-                                        .equals(new Meaning.FunctionWord(Role.PREPOSITION))));
+                        .anyMatch(m -> m.from() == i + 1 && m.is(Role.PREPOSITION)));
   }
 
   /** "how many dogs stayed at the huts": nothing else is counted in their place. */
   private boolean unreadIsCounted(Sequence sequence, Parser.Parsed parsed) {
     return sequence.unread().stream()
         .filter(i -> vocabulary.isPlural(parsed.tokens().get(i).plain()))
-        .anyMatch(
-            i ->
-                parsed.mentions().stream()
-                    .anyMatch(
-                        m ->
-                            m.to() == i
-                                && m.meaning().equals(new Meaning.FunctionWord(Role.COUNT))));
+        .anyMatch(i -> parsed.mentions().stream().anyMatch(m -> m.to() == i && m.is(Role.COUNT)));
   }
 
   private static int contentWords(Sequence sequence, List<Token> tokens) {

@@ -1,10 +1,8 @@
 package org.ropebridge.reading;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
@@ -183,9 +181,7 @@ final class Collected {
         if (filters.get(i) instanceof Filter.InValues other
             && other.column().equals(values.column())
             && other.negated() == values.negated()) {
-          Set<String> all = new LinkedHashSet<>(other.values());
-          all.addAll(values.values());
-          filters.set(i, new Filter.InValues(values.column(), List.copyOf(all), values.negated()));
+          filters.set(i, other.or(values.values()));
           return;
         }
       }

@@ -125,7 +125,7 @@ final class Conditions {
             .withRanking(
                 Optional.of(
                     new Plan.Ranking(
-                        Rankings.isTop(ranked.direction(), by, scope), ranked.count(), by)));
+                        GroupRanking.isTop(ranked.direction(), by, scope), ranked.count(), by)));
     said.addFilter(new Filter.Among(what.column(), inner, false));
     return true;
   }

@@ -159,8 +159,8 @@ final class Drifts {
     return switch (way) {
       case MORE -> true;
       case LESS -> false;
-      case BETTER -> Rankings.isTop(Contribution.Direction.BEST, of.get(), scope);
-      case WORSE -> Rankings.isTop(Contribution.Direction.WORST, of.get(), scope);
+      case BETTER -> GroupRanking.isTop(Contribution.Direction.BEST, of.get(), scope);
+      case WORSE -> GroupRanking.isTop(Contribution.Direction.WORST, of.get(), scope);
     };
   }
 }

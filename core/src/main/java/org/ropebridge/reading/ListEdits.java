@@ -23,25 +23,15 @@ final class ListEdits {
 
   /** The rows that a plan does no more than count, or lists already. */
   Optional<Plan> listed(Plan plan) {
-    boolean counts =
-        plan.measures().size() == 1
-            && plan.measures().get(0) instanceof Measure.RowCount
-            && plan.keeps().isEmpty();
     if (plan.listing().isPresent()) {
       return Optional.of(plan);
     }
-    return counts
+    return counts(plan) && plan.keeps().isEmpty()
         ? Optional.of(
             Plan.of(
                 Listings.all(((Measure.RowCount) plan.measures().get(0)).table(), scope),
                 plan.filters()))
         : Optional.empty();
-  }
-
-  static Listing with(Listing listing, List<ColumnRef> columns) {
-    List<ColumnRef> all = new ArrayList<>(listing.columns());
-    columns.stream().filter(c -> !all.contains(c)).forEach(all::add);
-    return new Listing(listing.table(), all, listing.order(), listing.count(), listing.per());
   }
 
   /** "newest first" of rows that are listed: by their date. */
@@ -51,39 +41,18 @@ final class ListEdits {
             l ->
                 scope.datesOf(l.table()).stream()
                     .findFirst()
-                    .map(
-                        date ->
-                            new Listing(
-                                l.table(),
-                                with(l, List.of(date)).columns(),
-                                Optional.of(new Listing.Order(date, descending)),
-                                l.count(),
-                                l.per())))
+                    .map(date -> l.withMore(List.of(date)).in(new Listing.Order(date, descending))))
         .map(plan::withListing);
   }
 
-  /** Groups or rows from the other end, where they were ranked. */
+  /** Rows from the other end, where they were ranked. */
   static Optional<Plan> otherEnd(Plan plan, Contribution.Direction direction) {
     boolean top = direction == Contribution.Direction.TOP;
     boolean bottom = direction == Contribution.Direction.BOTTOM;
-    Optional<Listing> listing =
-        plan.listing().filter(l -> l.count().isPresent() && l.order().isPresent());
-    if (plan.listing().isEmpty()) {
-      return plan.groupings().isEmpty() ? Optional.empty() : Optional.of(plan);
-    } else if (!top && !bottom || listing.isEmpty()) {
-      return Optional.empty();
-    }
-    Listing ranked = listing.get();
-    Listing.Order order = new Listing.Order(ranked.order().get().by(), top);
-    return PlanParts.ifChanged(
-        plan,
-        plan.withListing(
-            new Listing(
-                ranked.table(),
-                ranked.columns(),
-                Optional.of(order),
-                ranked.count(),
-                ranked.per())));
+    return plan.listing()
+        .filter(l -> (top || bottom) && l.count().isPresent())
+        .flatMap(l -> l.order().map(o -> l.in(new Listing.Order(o.by(), top))))
+        .flatMap(l -> PlanParts.ifChanged(plan, plan.withListing(l)));
   }
 
   /** "biggest first": by what the rows stand in an order already, or else by their only number. */

@@ -126,8 +126,8 @@ final class Oppositions {
         switch (contrast) {
           case MORE -> true;
           case LESS -> false;
-          case BETTER -> Rankings.isTop(Contribution.Direction.BEST, of, scope);
-          case WORSE -> Rankings.isTop(Contribution.Direction.WORST, of, scope);
+          case BETTER -> GroupRanking.isTop(Contribution.Direction.BEST, of, scope);
+          case WORSE -> GroupRanking.isTop(Contribution.Direction.WORST, of, scope);
         };
     said.claim =
         Optional.of(Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0));

@@ -50,7 +50,8 @@ final class PlanParts {
     } else if (edit instanceof Contribution.ByAge age) {
       return lists.newestFirst(plan, age.newestFirst());
     } else if (edit instanceof Contribution.OtherEnd end) {
-      return ListEdits.otherEnd(plan, end.direction());
+      boolean groups = plan.listing().isEmpty() && !plan.groupings().isEmpty();
+      return groups ? Optional.of(plan) : ListEdits.otherEnd(plan, end.direction());
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
     } else if (edit instanceof Contribution.ListThose list) {
@@ -61,15 +62,13 @@ final class PlanParts {
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
-      return plan.listing().map(l -> plan.withListing(ListEdits.with(l, more.columns())));
+      return plan.listing().map(l -> plan.withListing(l.withMore(more.columns())));
     } else if (edit instanceof Contribution.DoneApart) {
       boolean rows =
           plan.listing().isPresent()
               || plan.groupings().isEmpty()
                   && plan.measures().stream().allMatch(Measure.RowCount.class::isInstance);
       return rows ? Optional.of(plan) : Optional.empty();
-    } else if (edit instanceof Contribution.ColumnsOfThese more) {
-      return plan.listing().map(l -> plan.withListing(ListEdits.with(l, more.columns())));
     } else if (edit instanceof Contribution.Beside beside) {
       return beside(plan, beside.values());
     } else if (edit instanceof Contribution.OtherStatistic other) {
@@ -91,9 +90,7 @@ final class PlanParts {
               && in.column().equals(more.column())
               && !in.values().containsAll(more.stored());
       if (same) {
-        List<String> values = new ArrayList<>(((Filter.InValues) filter).values());
-        more.stored().stream().filter(v -> !values.contains(v)).forEach(values::add);
-        filters.add(new Filter.InValues(more.column(), values, false));
+        filters.add(((Filter.InValues) filter).or(more.stored()));
       } else {
         filters.add(filter);
       }

@@ -29,18 +29,14 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
             .filter(e -> e.part() instanceof Contribution.Edit)
             .map(e -> (Contribution.Edit) e.part())
             .toList();
-    boolean and = sequence.idle().stream().anyMatch(m -> m.from() == 0 && isRole(m, Role.AND));
-    boolean again = sequence.idle().stream().anyMatch(m -> isRole(m, Role.AGAIN));
+    boolean and = sequence.idle().stream().anyMatch(m -> m.from() == 0 && m.is(Role.AND));
+    boolean again = sequence.idle().stream().anyMatch(m -> m.is(Role.AGAIN));
     return new Said(edits, sequence.withoutEdits(), and, again);
   }
 
   /** The same words with the cues of others. */
   Said like(Said other) {
     return new Said(other.edits(), rest, other.startsWithAnd(), other.again());
-  }
-
-  private static boolean isRole(Mention mention, Role role) {
-    return mention.meaning().equals(new Meaning.FunctionWord(role));
   }
 
   <E extends Contribution.Edit> List<E> edits(Class<E> kind) {
@@ -101,8 +97,7 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
   boolean isNounsOnly() {
     boolean limits =
         has(Contribution.Only.class)
-            || rest.idle().stream()
-                .anyMatch(m -> isRole(m, Role.PREPOSITION) || isRole(m, Role.WITH));
+            || rest.idle().stream().anyMatch(m -> m.is(Role.PREPOSITION) || m.is(Role.WITH));
     return !limits
         && !rest.edges().isEmpty()
         && contributions().stream().allMatch(Contribution.Noun.class::isInstance);
@@ -183,7 +178,7 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
             .allMatch(
                 e ->
                     e instanceof Contribution.ListThose
-                        || e instanceof Contribution.ColumnsOfThese);
+                        || e instanceof Contribution.MoreColumns more && more.pointed());
   }
 
   /** Whether a word says that this leans on what was before. */
@@ -192,7 +187,7 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
         edits.stream()
             .allMatch(
                 e ->
-                    e instanceof Contribution.MoreColumns
+                    e instanceof Contribution.MoreColumns more && !more.pointed()
                         || e instanceof Contribution.Amount
                         || e instanceof Contribution.AllOf);
     return !onlyColumns || startsWithAnd || again;

@@ -13,7 +13,6 @@ import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Weights;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.reading.rule.Contribution;
 
@@ -88,35 +87,24 @@ record Sequence(
    */
   Sequence countedApart() {
     List<Edge> apart = new ArrayList<>();
-    List<Boolean> stillJoined = new ArrayList<>();
     for (int i = 0; i < edges.size(); i++) {
       Edge edge = edges.get(i);
-      boolean kept = edge.part() instanceof Contribution.Noun && edge.kept().isPresent();
-      int next = i + (kept ? 2 : 1);
       boolean beside =
-          joined.get(i) && i > 0 && isMeasured(i - 1)
-              || next < edges.size() && joined.get(next) && isMeasured(next);
-      if (beside && kept) {
-        String table = ((Contribution.Noun) edge.part()).table();
-        apart.add(edge.as(counted(table, edge.kept().get())));
-        i++;
-      } else if (beside && edge.part() instanceof Contribution.NounWith with) {
-        apart.add(edge.as(counted(with.table(), with.filter())));
-      } else {
-        apart.add(edge);
-      }
-      stillJoined.add(joined.get(i));
+          edge.part() instanceof Contribution.NounWith
+              && (joined.get(i) && i > 0 && isMeasured(i - 1)
+                  || i + 1 < edges.size() && joined.get(i + 1) && isMeasured(i + 1));
+      apart.add(beside ? edge.as(counted((Contribution.NounWith) edge.part())) : edge);
     }
-    return apart.equals(edges) ? this : new Sequence(apart, idle, unread, stillJoined, score);
+    return new Sequence(apart, idle, unread, joined, score);
   }
 
   private boolean isMeasured(int at) {
     return edges.get(at).part() instanceof Contribution.Measures && edges.get(at).kept().isEmpty();
   }
 
-  private static Contribution counted(String table, Filter filter) {
+  private static Contribution counted(Contribution.NounWith rows) {
     return new Contribution.Measures(
-        List.of(new Measure.Narrowed(new Measure.RowCount(table), List.of(filter))));
+        List.of(new Measure.Narrowed(new Measure.RowCount(rows.table()), List.of(rows.filter()))));
   }
 
   /**

@@ -52,9 +52,7 @@ final class TwoPlans {
         && a.column().equals(b.column())
         && !a.negated()
         && !b.negated()) {
-      List<String> values = new ArrayList<>(a.values());
-      b.values().stream().filter(v -> !values.contains(v)).forEach(values::add);
-      return Optional.of(new Filter.InValues(a.column(), values, false));
+      return Optional.of(a.or(b.values()));
     } else if (one instanceof Filter.InPeriod a
         && other instanceof Filter.InPeriod b
         && a.date().equals(b.date())

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 
 /**
  * "worth more than 20 euros" [cost, weigh ...] [comparison with unit] -> rows that come to so much
@@ -20,9 +19,6 @@ final class AmountsToAloneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
-    for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
-      out.accept(new Contribution.Narrowing(comparing.of(column)));
-    }
+    Columns.inUnit(match.get(1, Phrase.Comparing.class), scope, out);
   }
 }

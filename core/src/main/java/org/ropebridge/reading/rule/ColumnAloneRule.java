@@ -20,6 +20,7 @@ final class ColumnAloneRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
-        new Contribution.MoreColumns(List.of(match.get(1, Meaning.ColumnName.class).column())));
+        new Contribution.MoreColumns(
+            List.of(match.get(1, Meaning.ColumnName.class).column()), false));
   }
 }

@@ -2,6 +2,7 @@ package org.ropebridge.reading.rule;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -48,5 +49,12 @@ final class Columns {
     Stream<String> names =
         Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream());
     return column.unit().isPresent() && names.anyMatch(column.unit().get()::equalsIgnoreCase);
+  }
+
+  /** Hands over rows whose number in the said unit compares so, for each column in that unit. */
+  static void inUnit(Phrase.Comparing comparing, Scope scope, Consumer<Part> out) {
+    for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
+      out.accept(new Contribution.Narrowing(comparing.of(column)));
+    }
   }
 }

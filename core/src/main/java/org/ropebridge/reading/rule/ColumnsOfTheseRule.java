@@ -23,6 +23,7 @@ final class ColumnsOfTheseRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
-        new Contribution.ColumnsOfThese(List.of(match.get(2, Meaning.ColumnName.class).column())));
+        new Contribution.MoreColumns(
+            List.of(match.get(2, Meaning.ColumnName.class).column()), true));
   }
 }

@@ -412,9 +412,6 @@ public sealed interface Contribution extends Part {
    */
   record KeepThose(Phrase.Comparing comparing, boolean bare) implements Edit {}
 
-  /** "with their wage": columns of rows that are listed, whatever else they may be. */
-  record ColumnsOfThese(List<ColumnRef> columns) implements Edit {}
-
   /** "newest first": rows of before by their date. */
   record ByAge(boolean newestFirst) implements Edit {}
 
@@ -443,8 +440,12 @@ public sealed interface Contribution extends Part {
   /** A number by itself: how many rows are wanted. */
   record Amount(int count) implements Edit {}
 
-  /** A column of the rows that are listed. */
-  record MoreColumns(List<ColumnRef> columns) implements Edit {
+  /**
+   * Columns of the rows that are listed.
+   *
+   * @param pointed whether the words point at those rows: "with their wage"
+   */
+  record MoreColumns(List<ColumnRef> columns, boolean pointed) implements Edit {
     public MoreColumns {
       columns = List.copyOf(columns);
     }

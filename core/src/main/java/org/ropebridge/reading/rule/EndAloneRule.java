@@ -13,18 +13,14 @@ final class EndAloneRule extends Rule {
   EndAloneRule() {
     super(
         Slot.a(Meaning.NumberWord.class).maybe(),
-        Slot.a(Part.class, EndAloneRule::isEnd),
+        Slot.a(Part.class, Rankings::isAnyEnd),
         Slot.a(Meaning.NumberWord.class).maybe());
-  }
-
-  private static boolean isEnd(Part part) {
-    return part instanceof Meaning.SuperlativeWord || part instanceof Meaning.JudgementWord;
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     if (!match.has(0) && !match.has(2)) {
-      out.accept(new Contribution.OtherEnd(direction(match.get(1, Part.class))));
+      out.accept(new Contribution.OtherEnd(Rankings.direction(match.get(1, Part.class))));
       return;
     } else if (match.has(0) && match.has(2)) {
       return;
@@ -34,18 +30,9 @@ final class EndAloneRule extends Rule {
             n ->
                 out.accept(
                     new Contribution.Ranked(
-                        direction(match.get(1, Part.class)),
+                        Rankings.direction(match.get(1, Part.class)),
                         n,
                         Optional.empty(),
                         Optional.empty())));
-  }
-
-  private static Contribution.Direction direction(Part part) {
-    if (part instanceof Meaning.JudgementWord judgement) {
-      return judgement.good() ? Contribution.Direction.BEST : Contribution.Direction.WORST;
-    }
-    return ((Meaning.SuperlativeWord) part).most()
-        ? Contribution.Direction.TOP
-        : Contribution.Direction.BOTTOM;
   }
 }

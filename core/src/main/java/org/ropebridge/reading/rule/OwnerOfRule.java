@@ -38,7 +38,7 @@ final class OwnerOfRule extends Rule {
             && scope.model().namesItsTable(name)
             && !name.table().equals(anchor)
             && Scope.pointsAt(name.table(), anchor, scope)
-            && Scope.haveNames(anchor, scope);
+            && scope.haveNames(anchor);
     if (points) {
       out.accept(
           new Contribution.Related(

@@ -17,8 +17,7 @@ final class PerAloneRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain divisor = Operands.of(match.get(1, Part.class));
-    boolean breakdown =
-        divisor instanceof Measure.RowCount count && Scope.haveNames(count.table(), scope);
+    boolean breakdown = divisor instanceof Measure.RowCount count && scope.haveNames(count.table());
     if (!breakdown && !(divisor instanceof Measure.Arithmetic)) {
       out.accept(new Contribution.DividedBy(divisor));
     }

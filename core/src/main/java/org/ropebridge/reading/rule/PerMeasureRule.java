@@ -28,8 +28,7 @@ final class PerMeasureRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part divisor = match.get(2, Part.class);
-    boolean breakdown =
-        divisor instanceof Meaning.RowNoun noun && Scope.haveNames(noun.table(), scope);
+    boolean breakdown = divisor instanceof Meaning.RowNoun noun && scope.haveNames(noun.table());
     Part dividend = between(match.get(0, Part.class), divisor, scope);
     Optional<Measure.Plain> summed = Operands.summed(Operands.of(dividend), scope);
     if (!breakdown && summed.isPresent()) {

@@ -231,8 +231,8 @@ public record Scope(
   }
 
   /** Whether rows of a table have names by which numbers can be broken down. */
-  static boolean haveNames(String table, Scope scope) {
-    return scope.namingColumn(table).filter(c -> !scope.holds(c, Column.Holds.ID)).isPresent();
+  boolean haveNames(String table) {
+    return namingColumn(table).filter(c -> !holds(c, Column.Holds.ID)).isPresent();
   }
 
   /** The unit of a measure, as far as it has one of its own. */

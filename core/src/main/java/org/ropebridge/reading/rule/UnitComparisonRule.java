@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 
 /**
  * "more than 3 nights": the unit says which column is meant [comparison with unit] -> keeps rows
@@ -18,9 +17,6 @@ final class UnitComparisonRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
-    for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
-      out.accept(new Contribution.Narrowing(comparing.of(column)));
-    }
+    Columns.inUnit(match.get(1, Phrase.Comparing.class), scope, out);
   }
 }

@@ -10,12 +10,12 @@ import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Scope;
 
 /** Ranks and orders the groups of a plan. */
-final class Rankings {
+final class GroupRanking {
   private final Collected said;
   private final Scope scope;
   private final Model model;
 
-  Rankings(Collected said, Scope scope) {
+  GroupRanking(Collected said, Scope scope) {
     this.said = said;
     this.scope = scope;
     this.model = scope.model();
