@@ -32,7 +32,7 @@ select bill_id, contract_id, (billed_on - interval '1 month')::date, 20 + broadb
 create table broadband.lead (lead_id int primary key, company text not null, area_id int not null references broadband.area, seller_id int not null references broadband.person, opened_on date not null, stage text not null, value numeric(10,2) not null, decided_on date, lost_because text);
 insert into broadband.lead
 select i, (array['Alder','Bittern','Crane','Dunlin','Egret','Fulmar'])[1+broadband.r(i,'lc',6)] || ' ' || (array['Mill','Foods','Garage','School','Surgery','Print'])[1+broadband.r(i,'ld',6)] || ' ' || i, 1+broadband.r(i,'la',6), (array[5,6,11,12])[1+broadband.r(i,'ls',4)], o,
-  st, 400+broadband.r(i,'lv',900)*10, case when st in ('W','L') then o + 10 + broadband.r(i,'lo',80)::int end, case when st = 'L' then (array['price','no need','other provider','no reply'])[1+broadband.r(i,'lb',4)] end
+  st, 400+broadband.r(i,'lv',900)*10, case when st in ('W','L') then least(o + 10 + broadband.r(i,'lo',80)::int, date '2026-10-14') end, case when st = 'L' then (array['price','no need','other provider','no reply'])[1+broadband.r(i,'lb',4)] end
 from (select i, date '2024-06-03' + (i*810/420) o, case when date '2024-06-03' + (i*810/420) > '2026-06-01' then (array['N','C','O','O','W'])[1+broadband.r(i,'lt',5)] else (array['W','W','L','L','L'])[1+broadband.r(i,'lt',5)] end st from generate_series(1,420) i) x;
 create table broadband.ticket (ticket_id int primary key, customer_id int not null references broadband.customer, agent_id int not null references broadband.person, opened_at timestamp not null, first_reply_at timestamp, closed_at timestamp, topic text not null, priority int not null, channel text not null, rating int);
 insert into broadband.ticket

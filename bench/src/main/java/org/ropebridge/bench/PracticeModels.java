@@ -26,7 +26,17 @@ import org.ropebridge.model.file.ModelReader;
 public final class PracticeModels {
   /** Their names, the demo's first. */
   public static final List<String> NAMES =
-      List.of("huts", "theatre", "water", "seeds", "ferries", "library", "shop", "works", "vets", "broadband");
+      List.of(
+          "huts",
+          "theatre",
+          "water",
+          "seeds",
+          "ferries",
+          "library",
+          "shop",
+          "works",
+          "vets",
+          "broadband");
 
   private PracticeModels() {}
 

@@ -57,7 +57,7 @@ public final class Definitions {
       filters(measure).forEach(f -> add(f, all));
     }
     plan.filters().forEach(f -> add(f, all));
-    columns(plan).forEach(c -> addAge(c, all));
+    columns(plan).forEach(c -> addCounted(c, all));
     for (Grouping grouping : plan.groupings()) {
       if (grouping instanceof Grouping.ByCondition by) {
         add(by.table(), by.condition(), all);
@@ -90,20 +90,38 @@ public final class Definitions {
     return grouping instanceof Grouping.ByBands by ? Optional.of(by.column()) : Optional.empty();
   }
 
-  /** If the column is an age that no file writes down: from which date it counts. */
-  private void addAge(ColumnRef age, Map<String, Definition> all) {
-    Table table = model.table(age.table());
-    Optional<Column> date = table.dateOfAge(age.column());
-    if (date.isPresent()) {
-      Column column = table.column(age.column());
-      all.putIfAbsent(
-          age.withoutRole().toString(),
-          new Definition(
-              column.label(),
-              "Whole years from the " + date.get().label() + " to today.",
-              column.sql().orElse(""),
-              table.rowNounPlural()));
-    }
+  /** If no file writes the column down: from which date, or between which two, it counts. */
+  private void addCounted(ColumnRef ref, Map<String, Definition> all) {
+    Table table = model.table(ref.table());
+    Optional<String> from =
+        table
+            .dateOfAge(ref.column())
+            .map(date -> "Whole years from the " + date.label() + " to today.");
+    Optional<String> between =
+        table
+            .endOfDuration(ref.column())
+            .map(end -> between(table.ownDate().orElseThrow(), end, table.column(ref.column())));
+    from.or(() -> between)
+        .ifPresent(
+            meaning -> {
+              Column column = table.column(ref.column());
+              all.putIfAbsent(
+                  ref.withoutRole().toString(),
+                  new Definition(
+                      column.label(), meaning, column.sql().orElse(""), table.rowNounPlural()));
+            });
+  }
+
+  private static String between(Column start, Column end, Column duration) {
+    return "The "
+        + duration.unit().orElseThrow()
+        + " from the "
+        + start.label()
+        + " to the "
+        + end.label()
+        + "; none while there is no "
+        + end.label()
+        + ".";
   }
 
   /** The definitions of a metric; one made of others is followed by those. */

@@ -93,8 +93,14 @@ public final class Rows {
     return cells;
   }
 
+  /** Codes, whether the warehouse keeps them as texts or as numbers, by what people call them. */
   private static UnaryOperator<Object> named(Column column) {
-    return value -> value instanceof String stored ? column.nameOfValue(stored) : value;
+    return value ->
+        column.values().stream()
+            .filter(v -> v.stored().equals(value.toString()))
+            .<Object>map(Column.ValueName::name)
+            .findFirst()
+            .orElse(value);
   }
 
   /** "4 to 5" for whole numbers, "0.5 to under 1" for others; one number where a step is 1. */

@@ -327,6 +327,13 @@ final class EnglishInflection {
     return Optional.empty();
   }
 
+  /** What somebody of that name does: "sell" of "seller", "direct" of "director". */
+  static Optional<String> deedOf(String noun) {
+    return noun.matches("[a-z]{4,}[eo]r")
+        ? verbWithin(noun.substring(0, noun.length() - 2))
+        : Optional.empty();
+  }
+
   private static boolean endsWithAny(String word, String... endings) {
     for (String ending : endings) {
       if (word.endsWith(ending)) {

@@ -75,6 +75,16 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> reasonWords() {
+    return sections.nouns("REASON");
+  }
+
+  @Override
+  public Set<String> durationWords() {
+    return sections.nouns("DURATION");
+  }
+
+  @Override
   public Set<String> ageWords() {
     return sections.nouns("AGE");
   }

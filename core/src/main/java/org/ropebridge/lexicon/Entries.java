@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.ropebridge.model.ColumnRef;
 
 /**
@@ -120,6 +121,19 @@ final class Entries {
   /** Whether nothing goes by a word of this stem. */
   boolean isFree(String stem) {
     return entries.getOrDefault(stem, List.of()).isEmpty();
+  }
+
+  /**
+   * Whether no item of the model goes by a word of this stem, and no word of the language but what
+   * was done: "priced". That a value is called so does not take it away.
+   */
+  boolean mayStandIn(String stem, Predicate<String> isParticiple) {
+    return entries.getOrDefault(stem, List.of()).stream()
+        .allMatch(
+            e ->
+                e.meaning() instanceof Meaning.ValueName
+                    || e.meaning() instanceof Meaning.FunctionWord
+                        && isParticiple.test(e.compact()));
   }
 
   /** The model's own items that go by exactly these words. */

@@ -1,6 +1,8 @@
 package org.ropebridge.lexicon;
 
 import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
@@ -32,6 +34,37 @@ public final class Kinship {
   /** Dates at which what a row stands for was over. */
   public Set<ColumnRef> ends() {
     return called(vocabulary.endWords(), Column.Holds::isTemporal);
+  }
+
+  /**
+   * How long rows took, as columns that no file writes down: from their own date to the only one at
+   * which they were over, where no number tells it.
+   */
+  public Set<ColumnRef> durations() {
+    Dimensions dimensions = new Dimensions(vocabulary.dimensions(), vocabulary.usualNames());
+    Set<ColumnRef> ends = ends();
+    Set<ColumnRef> found = new LinkedHashSet<>();
+    for (Table table : model.tables()) {
+      Optional<String> start = table.ownDate().map(Column::name);
+      List<ColumnRef> ofTable =
+          ends.stream()
+              .filter(c -> c.table().equals(table.name()))
+              .filter(c -> start.isPresent() && !start.get().equals(c.column()))
+              .toList();
+      boolean told =
+          table.columns().stream()
+              .anyMatch(
+                  c -> c.holds() == Column.Holds.NUMBER && dimensions.measures(c, Dimensions.TIME));
+      if (ofTable.size() == 1 && !told) {
+        found.add(ColumnRef.of(table.name(), ofTable.get(0).column() + Column.DURATION));
+      }
+    }
+    return found;
+  }
+
+  /** Categories that tell why: "reason for leaving". */
+  public Set<ColumnRef> reasons() {
+    return called(vocabulary.reasonWords(), holds -> holds == Column.Holds.CATEGORY);
   }
 
   /** Numbers that are years: "publication year". */

@@ -114,6 +114,7 @@ final class ModelWords {
                   .verbOf(Tokens.plain(name))
                   .ifPresent(v -> add(v, meaning, Mention.Found.AKIN, true));
               addDoneTo(forms.words(name), meaning);
+              addTurned(forms.words(name), metric, meaning);
             });
     metric.unit().ifPresent(this::addUnit);
   }
@@ -137,6 +138,23 @@ final class ModelWords {
       doneTo
           .computeIfAbsent(vocabulary.stem(words.get(1)), k -> new ArrayList<>(1))
           .add(new DoneTo(vocabulary.stem(words.get(0)), metric));
+    }
+  }
+
+  /** "how many contracts are active", of a metric "active contracts". */
+  private void addTurned(List<String> words, Metric metric, Meaning.MetricName meaning) {
+    boolean ofRows =
+        words.size() == 2
+            && metric
+                .table()
+                .filter(
+                    t ->
+                        forms
+                            .singular(words.get(1))
+                            .equals(forms.singular(Tokens.plain(model.table(t).rowNoun()))))
+                .isPresent();
+    if (ofRows) {
+      add(words.get(1) + " " + words.get(0), meaning, Mention.Found.SHORTENED, true);
     }
   }
 
@@ -178,12 +196,18 @@ final class ModelWords {
     String together = Labels.ofName(table.name());
     if (forms.words(table.rowNoun()).containsAll(forms.words(together))) {
       add(together, inStock(table, together).orElse(noun), Mention.Found.SHORTENED, true);
+    } else if (!naming.isName(together)
+        && forms.singulars(forms.words(table.rowNoun())).stream()
+            .noneMatch(forms.singulars(forms.words(together))::contains)) {
+      // "people", whose one row is a colleague.
+      add(together, noun, Mention.Found.SHORTENED, true);
     }
     vocabulary
         .verbOf(Tokens.plain(table.rowNoun()))
         .ifPresent(v -> add(v, noun, Mention.Found.SHORTENED, true));
     table.columns().forEach(c -> addColumn(table, c));
     addAge(table);
+    addDuration(table);
     table.links().forEach(l -> addLink(table, l));
     table.conditions().forEach(c -> addCondition(table, c));
   }
@@ -227,6 +251,13 @@ final class ModelWords {
           .map(Tokens::plain)
           .flatMap(vocabulary::verbOf)
           .ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
+      // "cancellations", of a date that is called "cancelled".
+      column.alsoCalled().stream()
+          .map(Tokens::plain)
+          .filter(vocabulary::isParticiple)
+          .flatMap(s -> vocabulary.nounsOf(s).stream())
+          .filter(s -> !naming.isName(s))
+          .forEach(s -> add(s, meaning, Mention.Found.AKIN, false));
       column.alsoCalled().stream()
           .map(Tokens::plain)
           .flatMap(s -> vocabulary.notDone(s).stream())
@@ -246,6 +277,11 @@ final class ModelWords {
       add(link.label(), role);
       add(table.rowNoun() + " " + link.label(), role);
       link.alsoCalled().forEach(s -> add(s, role));
+      // "who sold the most", of a "seller".
+      vocabulary
+          .deedOf(Tokens.plain(link.label()))
+          .filter(verb -> !naming.isName(verb) && !vocabulary.words().containsKey(verb))
+          .ifPresent(verb -> add(verb, role, Mention.Found.AKIN, true));
     } else {
       add(
           table.rowNoun() + " " + link.label(),
@@ -281,6 +317,21 @@ final class ModelWords {
         add(age, meaning, arePeople(table) ? Mention.Found.SHORTENED : Mention.Found.AKIN, true);
       }
     }
+  }
+
+  /** "duration", of rows that came to an end, and that have no such number. */
+  private void addDuration(Table table) {
+    kinship.durations().stream()
+        .filter(c -> c.table().equals(table.name()))
+        .forEach(
+            column -> {
+              Meaning meaning = new Meaning.ColumnName(column);
+              model.column(column).unit().ifPresent(this::addUnit);
+              for (String word : vocabulary.durationWords()) {
+                add(table.rowNoun() + " " + word, meaning);
+                add(word, meaning, Mention.Found.AKIN, true);
+              }
+            });
   }
 
   /** "stock" is how much there is, of a table of "stock counts". */

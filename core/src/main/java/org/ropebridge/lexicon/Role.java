@@ -221,6 +221,10 @@ public enum Role {
   START_OVER(false),
   UNDO(false),
   WHY(false),
+  /** Asks for an amount of what was done: "how much did we". */
+  HOW_MUCH_DONE(true),
+  /** Asks for the reason that the rows themselves tell: "why", "for what reason". */
+  WHY_DONE(false),
   /** "filters", as a part of the question before. */
   FILTERS(false),
   BREAKDOWN(false),

@@ -50,7 +50,7 @@ final class StandIns {
                       .allMatch(items::contains)
                   && (meant.get(0) instanceof Meaning.ColumnName
                       || items.stream().noneMatch(Meaning.ColumnName.class::isInstance));
-          if (isOnly && entries.isFree(vocabulary.stem(head))) {
+          if (isOnly && entries.mayStandIn(vocabulary.stem(head), vocabulary::isParticiple)) {
             entries.add(head, meant.get(0), Mention.Found.SHORTENED, true);
             heads.put(head, meant.get(0));
           }

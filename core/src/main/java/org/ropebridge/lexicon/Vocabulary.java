@@ -49,6 +49,9 @@ public interface Vocabulary {
   /** The verb that a noun of an action is made from, if it is one: "inspect" of "inspection". */
   Optional<String> verbOf(String noun);
 
+  /** What somebody of that name does: "sell" of "seller"; empty for other nouns. */
+  Optional<String> deedOf(String noun);
+
   /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
   Optional<String> adjectiveOf(String noun);
 
@@ -69,6 +72,12 @@ public interface Vocabulary {
 
   /** Words for how many years ago something began to be: "age". */
   Set<String> ageWords();
+
+  /** Words that name why something happened: "reason", "cause". */
+  Set<String> reasonWords();
+
+  /** Words for how long something took: "duration". */
+  Set<String> durationWords();
 
   /** Words that name the date at which something was over: "finished", "departure". */
   Set<String> endWords();

@@ -36,6 +36,9 @@ public record Column(
   /** What the name of a date ends with where its age is meant. */
   public static final String AGE = "_age";
 
+  /** What the name of a date at which rows are over ends with where what lies before is meant. */
+  public static final String DURATION = "_duration";
+
   public Column {
     alsoCalled = List.copyOf(alsoCalled);
     values = List.copyOf(values);
@@ -54,6 +57,28 @@ public record Column(
         List.of(),
         List.of(),
         Optional.of(Functions.YEARS_SINCE + "(" + name + ")"),
+        Optional.empty());
+  }
+
+  /**
+   * How long it was from another date to this one, as a column of its own: in hours between two
+   * times, and else in days.
+   */
+  Column durationSince(Column start, String rowNoun) {
+    boolean inHours = holds == Holds.TIME && start.holds() == Holds.TIME;
+    return new Column(
+        name + DURATION,
+        rowNoun + " duration",
+        Holds.NUMBER,
+        Optional.of(inHours ? "hours" : "days"),
+        Optional.of(AddsUp.AVERAGE),
+        List.of(),
+        List.of(),
+        List.of(),
+        Optional.of(
+            inHours
+                ? "extract(epoch from " + name + " - " + start.name() + ") / 3600"
+                : "cast(" + name + " as date) - cast(" + start.name() + " as date)"),
         Optional.empty());
   }
 

@@ -49,22 +49,47 @@ public record Table(
 
   /**
    * The column of that name, also one that no file writes down: the age of a row's date in years,
-   * {@code born_age} of {@code born}.
+   * {@code born_age} of {@code born}, or how long it was from the row's own date to another, {@code
+   * closed_duration} of {@code closed}.
    */
   public Optional<Column> findColumn(String columnName) {
     return columns.stream()
         .filter(c -> c.name().equals(columnName))
         .findFirst()
-        .or(() -> dateOfAge(columnName).map(date -> date.ageOf(rowNoun)));
+        .or(() -> dateOfAge(columnName).map(date -> date.ageOf(rowNoun)))
+        .or(() -> duration(columnName));
+  }
+
+  private Optional<Column> duration(String columnName) {
+    return endOfDuration(columnName)
+        .flatMap(end -> ownDate().map(start -> end.durationSince(start, rowNoun)));
+  }
+
+  /** The main date, where it is a column of this table. */
+  public Optional<Column> ownDate() {
+    return mainDate.flatMap(
+        date -> columns.stream().filter(c -> c.name().equals(date)).findFirst());
+  }
+
+  /**
+   * The date up to which a column counts that no file writes down, from the rows' own date; empty
+   * for any other column.
+   */
+  public Optional<Column> endOfDuration(String columnName) {
+    return ownDate().isEmpty() ? Optional.empty() : dateBehind(columnName, Column.DURATION);
   }
 
   /** The date whose age a column is that no file writes down; empty for any other column. */
   public Optional<Column> dateOfAge(String columnName) {
+    return dateBehind(columnName, Column.AGE);
+  }
+
+  private Optional<Column> dateBehind(String columnName, String ending) {
     boolean written = columns.stream().anyMatch(c -> c.name().equals(columnName));
-    return written || !columnName.endsWith(Column.AGE)
+    return written || !columnName.endsWith(ending)
         ? Optional.empty()
         : columns.stream()
-            .filter(c -> columnName.equals(c.name() + Column.AGE) && c.holds().isTemporal())
+            .filter(c -> columnName.equals(c.name() + ending) && c.holds().isTemporal())
             .findFirst();
   }
 

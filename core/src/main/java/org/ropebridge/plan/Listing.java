@@ -49,6 +49,11 @@ public record Listing(
     return new Listing(table, columns, Optional.of(other), count, per);
   }
 
+  /** No more than so many of the rows. */
+  public Listing first(int rows) {
+    return new Listing(table, columns, order, Optional.of(rows), per);
+  }
+
   /** An order of rows; rows without the value come last. */
   public record Order(ColumnRef by, boolean descending) {}
 }

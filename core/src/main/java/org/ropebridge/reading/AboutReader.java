@@ -42,6 +42,7 @@ final class AboutReader {
   private final Model model;
   private final Lexicon lexicon;
   private final List<AboutFrame> frames;
+  private final Set<String> people;
 
   AboutReader(Model model, Lexicon lexicon, Vocabulary vocabulary) {
     this.model = model;
@@ -50,17 +51,19 @@ final class AboutReader {
         vocabulary.aboutFrames().stream()
             .sorted(Comparator.comparingInt(AboutFrame::fixedWords).reversed())
             .toList();
+    this.people = vocabulary.personWords();
   }
 
-  private AboutReader(Model model, Lexicon lexicon, List<AboutFrame> frames) {
-    this.model = model;
+  private AboutReader(AboutReader all, Lexicon lexicon) {
+    this.model = all.model;
     this.lexicon = lexicon;
-    this.frames = frames;
+    this.frames = all.frames;
+    this.people = all.people;
   }
 
   /** The same with other words. */
   AboutReader with(Lexicon other) {
-    return new AboutReader(model, other, frames);
+    return new AboutReader(this, other);
   }
 
   /** A question as far as it is read: its tokens without signs, and what they may mean. */
@@ -188,7 +191,8 @@ final class AboutReader {
     Optional<About> about =
         switch (fit.frame().kind()) {
           case MEANING, MEANING_OF_BARE_NAME -> Optional.of(new About.Sense(named.get(0)));
-          case ORIGIN -> Optional.of(new About.Origin(named.get(0)));
+          case ORIGIN ->
+              Optional.of(named.get(0)).filter(n -> !arePeople(n)).map(About.Origin::new);
           case COVERAGE -> Optional.of(new About.Coverage());
           case METRICS -> Optional.of(new About.Metrics());
           case TABLES -> Optional.of(new About.Tables());
@@ -218,6 +222,15 @@ final class AboutReader {
     Set<Meaning> items = new LinkedHashSet<>();
     found.stream().filter(m -> m.quality() == best).forEach(m -> items.add(m.meaning()));
     return List.copyOf(items);
+  }
+
+  /** Where people come from is told by their rows. */
+  private boolean arePeople(List<Meaning> items) {
+    return items.stream()
+        .anyMatch(
+            m ->
+                m instanceof Meaning.RowNoun noun
+                    && people.contains(Tokens.plain(model.table(noun.table()).rowNoun())));
   }
 
   private static boolean isInflected(Mention mention) {

@@ -237,6 +237,11 @@ final class Assembly {
     }
     if (said.extremes.isEmpty()) {
       said.subjects.forEach(subject -> said.addGrouping(subject.what()));
+      // "which agent has the highest rating" asks for one, and not for the highest of each.
+      boolean notRanked =
+          said.subjects.stream().anyMatch(s -> !s.plural())
+              && said.measures.stream().anyMatch(Assembly::isEnd);
+      said.penalty += notRanked ? scope.weights().nounNotRanked() : 0;
     }
     boolean rowsOnly =
         said.rows.isPresent()
@@ -342,5 +347,10 @@ final class Assembly {
     }
     return Optional.of(
         new Result(new IdleRoles(scope).leftOut(plan), said.assumptions, said.penalty));
+  }
+
+  private static boolean isEnd(Measure measure) {
+    return measure instanceof Measure.Statistic statistic
+        && (statistic.kind() == Measure.Kind.MAXIMUM || statistic.kind() == Measure.Kind.MINIMUM);
   }
 }

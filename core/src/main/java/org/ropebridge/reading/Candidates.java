@@ -73,13 +73,16 @@ final class Candidates {
       } else {
         made.add(candidate(sequence, plan, assembled.get(), faults, 0));
         through(plan, faults)
+            .or(() -> listedThrough(plan, faults))
             .ifPresent(
                 way ->
                     made.add(
                         candidate(
                             sequence,
                             way.plan(),
-                            assembled.get().assuming(way.assumption()),
+                            way.assumption()
+                                .map(a -> assembled.get().assuming(a))
+                                .orElse(assembled.get()),
                             check.faults(way.plan()),
                             weights.throughOthers())));
       }
@@ -121,8 +124,8 @@ final class Candidates {
         && sequence.isGuessed();
   }
 
-  /** A plan that counts rows through those of another table, and what that assumes. */
-  private record Through(Plan plan, Assumption assumption) {}
+  /** A plan that takes rows through those of another table, and what that assumes. */
+  private record Through(Plan plan, String table, Optional<Assumption> assumption) {}
 
   /**
    * "members per hut": rows that have no way to what they are split by are counted through those of
@@ -156,11 +159,63 @@ final class Candidates {
                     plan.ranking()
                         .map(r -> new Plan.Ranking(r.top(), r.count(), rows, r.within())));
         if (check.faults(other).isEmpty()) {
-          ways.add(new Through(other, new Assumption.Through(counted, table.name())));
+          ways.add(
+              new Through(
+                  other, table.name(), Optional.of(new Assumption.Through(counted, table.name()))));
         }
       }
     }
     return nearest(ways);
+  }
+
+  /**
+   * "members at Larkspur": rows that have no way to what they are narrowed by, and that are listed,
+   * are those at which such rows of the one table point that have one.
+   */
+  private Optional<Through> listedThrough(Plan plan, List<PlanCheck.Fault> faults) {
+    if (plan.listing().isEmpty()
+        || !faults.stream().allMatch(f -> f.kind() == PlanCheck.Kind.NOT_REACHABLE)
+        || faults.isEmpty()) {
+      return Optional.empty();
+    }
+    String listed = plan.listing().get().table();
+    List<Filter> unreachable =
+        plan.filters().stream()
+            .filter(f -> !check.faults(plan.withFilters(List.of(f))).isEmpty())
+            .toList();
+    // What is missing, or not so, on no such row is another question.
+    if (!unreachable.stream().allMatch(Candidates::isSo)) {
+      return Optional.empty();
+    }
+    // "members at Larkspur in 2025": the time is that of what they are known by.
+    List<Filter> far =
+        plan.filters().stream()
+            .filter(
+                f ->
+                    unreachable.contains(f)
+                        || f instanceof Filter.InPeriod in && in.date().isEmpty())
+            .toList();
+    List<Filter> near = plan.filters().stream().filter(f -> !far.contains(f)).toList();
+    List<Through> ways = new ArrayList<>();
+    for (Table table : model.tables()) {
+      boolean points =
+          !table.name().equals(listed)
+              && paths.shortest(table.name(), listed, Optional.empty()).size() == 1;
+      if (points) {
+        List<Filter> filters = new ArrayList<>(near);
+        filters.add(new Filter.Having(listed, table.name(), Optional.empty(), far, false));
+        Plan other = plan.withFilters(filters);
+        if (check.faults(other).isEmpty()) {
+          ways.add(new Through(other, table.name(), Optional.empty()));
+        }
+      }
+    }
+    return nearest(ways);
+  }
+
+  private static boolean isSo(Filter filter) {
+    return filter instanceof Filter.InValues in && !in.negated()
+        || filter instanceof Filter.IsTrue is && !is.negated();
   }
 
   /** "machines older than 10 years" are none with batches by people of that age. */
@@ -177,13 +232,9 @@ final class Candidates {
                     .allMatch(
                         o ->
                             o == w
-                                || paths.shortest(through(o), through(w), Optional.empty()).size()
+                                || paths.shortest(o.table(), w.table(), Optional.empty()).size()
                                     == 1))
         .findFirst();
-  }
-
-  private static String through(Through way) {
-    return ((Assumption.Through) way.assumption()).through();
   }
 
   private Candidate candidate(

@@ -111,6 +111,10 @@ final class Conditions {
     Measure by = ranked.by().orElseThrow();
     boolean one = ranked.count() == 1;
     boolean overTime = said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
+    if (said.measures.isEmpty() && said.nouns.size() == 1) {
+      // "tickets of the area with the most outages" are those tickets.
+      said.measures.add(new Measure.RowCount(said.nouns.get(0)));
+    }
     boolean fits =
         !said.measures.isEmpty()
             && !said.measures.contains(by)

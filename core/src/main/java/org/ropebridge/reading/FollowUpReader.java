@@ -120,12 +120,14 @@ final class FollowUpReader {
               told(question, parsed, "Started again. The next question stands by itself.")
                   .leaningOn(FollowUp.START));
       case WHY ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "Why is not answered in this version. Ask for the number by what it may depend"
-                      + " on, or compare it with the year before."));
+          new ListEdits(scope).byReason(before.get(0)).isPresent()
+              ? Optional.empty()
+              : Optional.of(
+                  told(
+                      question,
+                      parsed,
+                      "Why is not answered in this version. Ask for the number by what it may depend"
+                          + " on, or compare it with the year before."));
       case UNDO ->
           before.size() > 1
               ? Optional.empty()

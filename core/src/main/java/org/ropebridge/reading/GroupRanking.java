@@ -85,6 +85,7 @@ final class GroupRanking {
       return true;
     }
     Contribution.Ranked ranking = said.ranked.get();
+    Contribution.Direction direction = ranking.direction();
     if (ranking.what().isEmpty() && !said.nouns.isEmpty()) {
       said.penalty += scope.weights().nounNotRanked();
     }
@@ -104,7 +105,12 @@ final class GroupRanking {
       } else if (said.measures.isEmpty() && countsNoun(ranking)) {
         by = Optional.of(new Measure.RowCount(said.nouns.get(0)));
       } else if (said.measures.isEmpty() && said.groupings.stream().noneMatch(this::isAmount)) {
-        by = model.preferences().topBy().map(Measure.MetricValue::new);
+        by =
+            model
+                .preferences()
+                .topBy()
+                .<Measure>map(Measure.MetricValue::new)
+                .filter(m -> !direction.isOfTime() || isTime(m, scope));
         by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
       }
       if (by.isEmpty()) {

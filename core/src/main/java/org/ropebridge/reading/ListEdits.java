@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
@@ -88,6 +89,69 @@ final class ListEdits {
     return Optional.of(
         plan.withListing(
             new Listing(old.table(), columns, old.order(), old.count(), Optional.of(per))));
+  }
+
+  /** "why", of rows of which one column tells it: how many there are for each reason. */
+  Optional<Plan> byReason(Plan plan) {
+    Optional<String> table = rowsOf(plan);
+    List<ColumnRef> reasons =
+        scope.reasons().stream().filter(c -> table.equals(Optional.of(c.table()))).toList();
+    return reasons.size() == 1
+        ? Optional.of(
+            Plan.of(
+                new Measure.RowCount(table.get()),
+                List.of(new Grouping.ByColumn(reasons.get(0))),
+                plan.filters()))
+        : Optional.empty();
+  }
+
+  /** "the longest one", of rows that are counted or listed: the one at that end. */
+  Optional<Plan> endRow(Plan plan, boolean most, String dimension) {
+    List<ColumnRef> columns =
+        plan.groupings().isEmpty()
+            ? rowsBehind(plan).map(t -> scope.measuredBy(t, dimension)).orElse(List.of())
+            : List.of();
+    return columns.size() == 1
+        ? Optional.of(
+            Plan.of(
+                Listings.all(columns.get(0).table(), scope)
+                    .withMore(columns)
+                    .in(new Listing.Order(columns.get(0), most))
+                    .first(1),
+                plan.filters()))
+        : Optional.empty();
+  }
+
+  /** "how long were they", of rows that are counted or listed: the average of what measures it. */
+  Optional<Contribution> measured(Plan plan, Meaning.HowWord how) {
+    List<ColumnRef> columns = rowsBehind(plan).map(t -> scope.measuredBy(t, how)).orElse(List.of());
+    return columns.size() == 1
+        ? Optional.of(
+            new Contribution.Measures(
+                List.of(Measure.Statistic.of(Measure.Kind.AVERAGE, columns.get(0)))))
+        : Optional.empty();
+  }
+
+  /** The table whose rows the plan lists, counts, or tells one statistic of. */
+  private static Optional<String> rowsBehind(Plan plan) {
+    return rowsOf(plan)
+        .or(
+            () ->
+                plan.measures().size() == 1
+                        && plan.measures().get(0) instanceof Measure.Statistic statistic
+                    ? Optional.of(statistic.column().table())
+                    : Optional.empty());
+  }
+
+  /** The table whose rows the plan lists, or only counts. */
+  private static Optional<String> rowsOf(Plan plan) {
+    return plan.listing()
+        .map(Listing::table)
+        .or(
+            () ->
+                counts(plan)
+                    ? Optional.of(((Measure.RowCount) plan.measures().get(0)).table())
+                    : Optional.empty());
   }
 
   /** How many rows there are, in place of a list of them. */

@@ -9,6 +9,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
@@ -126,6 +127,8 @@ final class PlanEdit {
                 edge,
                 new Contribution.Ranked(
                     end.direction(), count, Optional.empty(), Optional.empty()));
+      } else if (edit instanceof Contribution.HowMeasured how) {
+        rest = rest.with(edge, lists.measured(plan, how.how()).orElseThrow());
       } else if (edit instanceof Contribution.InWhich which) {
         rest = rest.with(edge, new Contribution.Groupings(List.of(which.what())));
       } else if (edit instanceof Contribution.ComparedWith with) {
@@ -181,6 +184,7 @@ final class PlanEdit {
         || edit instanceof Contribution.InWhich which && which.bare()
         || edit instanceof Contribution.SpanBefore
         || edit instanceof Contribution.OtherEnd
+        || edit instanceof Contribution.HowMeasured
         || edit instanceof Contribution.ComparedWith;
   }
 
@@ -204,12 +208,19 @@ final class PlanEdit {
     }
     return switch (said.edits(Contribution.Steering.class).get(0).steer()) {
       case UNDO -> before.size() > 1 ? changed(before.get(1), 0) : Optional.empty();
+      case WHY -> lists.byReason(before.get(0)).flatMap(p -> changed(p, 0));
       case OTHER_WAY -> parts.otherWay(before.get(0)).flatMap(p -> changed(p, 0));
       default -> Optional.empty();
     };
   }
 
   private Optional<Assembly.Result> onTop(Plan plan, Said said, Manner manner) {
+    // "compare with April" asks for both times, and not for April alone.
+    if (said.contributions().stream().anyMatch(Contribution.SideBySide.class::isInstance)
+        && !said.filters().isEmpty()
+        && said.filters().stream().allMatch(Filter.InPeriod.class::isInstance)) {
+      return Optional.empty();
+    }
     boolean andMore = said.startsWithAnd() && said.filters().isEmpty();
     boolean adding =
         manner == Manner.ON_TOP
@@ -429,6 +440,8 @@ final class PlanEdit {
     } else if (sameRows) {
       Plan rows = Plan.of(plan.measures().get(0), List.of(), plan.filters());
       return Assembly.onTopOf(new Assembly.Before(rows, false), said.rest(), scope);
+    } else if (isOfCounted(plan, said)) {
+      return onTop(plan, said, Manner.AS_SAID);
     } else if (shown.isEmpty()) {
       return Optional.empty();
     }
@@ -451,6 +464,20 @@ final class PlanEdit {
     }
     Plan rows = Plan.of(new Measure.RowCount(shown.get().column().table()), List.of(), filters);
     return Assembly.onTopOf(new Assembly.Before(rows, false), said.rest(), scope);
+  }
+
+  /** "their value", of rows that are counted for each group: it takes the place of the count. */
+  private boolean isOfCounted(Plan plan, Said said) {
+    return ListEdits.counts(plan)
+        && plan.ranking().isEmpty()
+        && plan.keeps().isEmpty()
+        && said.rest().edges().size() == 1
+        && said.rest().edges().get(0).part() instanceof Contribution.Measures measures
+        && measures.measures().stream()
+            .allMatch(
+                m ->
+                    MeasureTables.of(m, scope.model())
+                        .equals(MeasureTables.of(plan, scope.model())));
   }
 
   private static List<Filter> with(List<Filter> filters, Filter more) {

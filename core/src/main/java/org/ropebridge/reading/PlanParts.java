@@ -51,7 +51,13 @@ final class PlanParts {
       return lists.newestFirst(plan, age.newestFirst());
     } else if (edit instanceof Contribution.OtherEnd end) {
       boolean groups = plan.listing().isEmpty() && !plan.groupings().isEmpty();
-      return groups ? Optional.of(plan) : ListEdits.otherEnd(plan, end.direction());
+      boolean most = end.direction() == Contribution.Direction.TOP;
+      return groups
+          ? Optional.of(plan)
+          : ListEdits.otherEnd(plan, end.direction())
+              .or(() -> lists.endRow(plan, most, end.dimension()));
+    } else if (edit instanceof Contribution.HowMeasured how) {
+      return lists.measured(plan, how.how()).map(m -> plan);
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
     } else if (edit instanceof Contribution.ListThose list) {

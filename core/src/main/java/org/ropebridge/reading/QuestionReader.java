@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Items;
 import org.ropebridge.lexicon.Kinship;
 import org.ropebridge.lexicon.Lexicon;
@@ -24,7 +25,6 @@ import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.PlanCheck;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Reading.Status;
-import org.ropebridge.reading.rule.Dimensions;
 import org.ropebridge.reading.rule.Scope;
 
 /**
@@ -90,6 +90,8 @@ public final class QuestionReader {
             periods,
             kinship.beginnings(),
             kinship.ends(),
+            kinship.durations(),
+            kinship.reasons(),
             kinship.persons(),
             kinship.years(),
             kinship.places(),

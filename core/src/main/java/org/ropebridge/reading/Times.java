@@ -92,5 +92,14 @@ final class Times {
             g instanceof Grouping.ByTime time && time.date().isEmpty()
                 ? new Grouping.ByTime(time.unit(), date)
                 : g);
+    boolean placed =
+        said.filters.stream()
+                .anyMatch(f -> f instanceof Filter.InPeriod in && in.date().equals(date))
+            || said.groupings.stream()
+                .anyMatch(g -> g instanceof Grouping.ByTime time && time.date().equals(date));
+    if (!placed && scope.ends().contains(events.date())) {
+      // "cancellations" of all time are only those rows that have come to an end.
+      said.filters.add(new Filter.Missing(events.date(), true));
+    }
   }
 }

@@ -1,6 +1,8 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.function.Consumer;
+import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -13,9 +15,7 @@ import org.ropebridge.model.ColumnRef;
 final class AmountsToRule extends Rule {
   AmountsToRule() {
     super(
-        Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.AMOUNTS_TO),
-        Slot.a(Phrase.Comparing.class, c -> c.unit().isPresent()));
+        Slot.a(Meaning.RowNoun.class), Slot.word(Role.AMOUNTS_TO), Slot.a(Phrase.Comparing.class));
   }
 
   @Override
@@ -27,10 +27,16 @@ final class AmountsToRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(0, Meaning.RowNoun.class).table();
     Phrase.Comparing comparing = match.get(2, Phrase.Comparing.class);
-    for (ColumnRef column : scope.columnsIn(comparing.unit().orElseThrow())) {
-      if (column.table().equals(table)) {
-        out.accept(new Contribution.NounWith(table, comparing.of(column)));
-      }
+    List<ColumnRef> columns =
+        comparing
+            .unit()
+            .map(scope::columnsIn)
+            .orElseGet(() -> scope.measuredBy(table, Dimensions.MONEY))
+            .stream()
+            .filter(c -> c.table().equals(table))
+            .toList();
+    if (comparing.unit().isPresent() || columns.size() == 1) {
+      columns.forEach(c -> out.accept(new Contribution.NounWith(table, comparing.of(c))));
     }
   }
 }

@@ -25,7 +25,9 @@ final class ColumnStatisticRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
-    boolean number = scope.holds(column, Column.Holds.NUMBER);
+    String dimension = match.get(0, Phrase.Statistics.class).dimension();
+    boolean number =
+        scope.holds(column, Column.Holds.NUMBER) && scope.isMeasuredBy(column, dimension);
     List<Phrase.Statistic> statistics = match.get(0, Phrase.Statistics.class).statistics();
     boolean ends =
         !match.get(0, Phrase.Statistics.class).ofSize()

@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Contrast;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Bound;
@@ -117,7 +118,12 @@ public sealed interface Contribution extends Part {
     /** The most, but of time the least. */
     FASTEST,
     /** The least, but of time the most. */
-    SLOWEST
+    SLOWEST;
+
+    /** Whether it asks which takes the least time, or the most. */
+    public boolean isOfTime() {
+      return this == FASTEST || this == SLOWEST;
+    }
   }
 
   /**
@@ -428,7 +434,10 @@ public sealed interface Contribution extends Part {
   record ComparedWith(Phrase.Time time) implements Edit {}
 
   /** "the lowest": the other end of the rows that were ranked, or a group by the measure. */
-  record OtherEnd(Direction direction) implements Edit {}
+  record OtherEnd(Direction direction, String dimension) implements Edit {}
+
+  /** "how long were they": what measures the rows of the answer before. */
+  record HowMeasured(Meaning.HowWord how) implements Edit {}
 
   /**
    * "list them", "which of them": the rows that were counted.

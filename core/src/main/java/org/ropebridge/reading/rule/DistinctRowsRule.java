@@ -30,6 +30,10 @@ final class DistinctRowsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    // "how many fibre contracts" counts contracts.
+    if (!match.isPlural(2) && match.isPlural(4) && !match.has(3)) {
+      return;
+    }
     String counted = match.get(2, Meaning.RowNoun.class).table();
     String named = Relations.rowsNamed(match, 4, scope).orElse(counted);
     String with = match.has(6) ? named : scope.pointing(named, counted).orElse(named);

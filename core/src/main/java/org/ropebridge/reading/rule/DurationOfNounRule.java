@@ -7,8 +7,7 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "average repair duration" [statistic] [noun] [duration] -> the statistic of the time from the
- * rows' own date to the one at which they were over
+ * "average repair time" [statistic] [noun] [duration] -> the statistic of how long the rows took
  */
 final class DurationOfNounRule extends Rule {
   DurationOfNounRule() {
@@ -25,18 +24,19 @@ final class DurationOfNounRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Measure.Kind kind =
+    Phrase.Statistic statistic =
         match
             .find(0, Phrase.Statistics.class)
-            .map(s -> s.statistics().get(0).kind())
-            .orElse(Measure.Kind.AVERAGE);
-    boolean fits =
-        !match.isPlural(1)
-            && kind != Measure.Kind.PERCENTILE
-            && kind != Measure.Kind.STANDARD_DEVIATION;
-    if (fits) {
-      HowLongTakesRule.duration(match.get(1, Meaning.RowNoun.class).table(), kind, scope)
-          .ifPresent(d -> out.accept(Contribution.Measures.of(d)));
+            .map(s -> s.statistics().get(0))
+            .orElse(new Phrase.Statistic(Measure.Kind.AVERAGE, 0));
+    if (!match.isPlural(1)) {
+      scope
+          .duration(match.get(1, Meaning.RowNoun.class).table())
+          .ifPresent(
+              d ->
+                  out.accept(
+                      Contribution.Measures.of(
+                          new Measure.Statistic(statistic.kind(), d, statistic.percentile()))));
     }
   }
 }

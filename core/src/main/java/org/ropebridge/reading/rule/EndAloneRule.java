@@ -4,14 +4,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
 
 /**
- * "the lowest 10", "three highest", "the lowest" [number] [superlative] [number] -> so many of the
- * groups, or the other end of them
+ * "the lowest 10", "three highest", "the lowest", "who has the most" [which] [has] [number]
+ * [superlative] [number] -> so many of the groups, or the one at that end of groups or rows
  */
 final class EndAloneRule extends Rule {
   EndAloneRule() {
     super(
+        Slot.word(Role.WHO, Role.WHICH).maybe(),
+        Slot.word(Role.HAVE).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Part.class, Rankings::isAnyEnd),
         Slot.a(Meaning.NumberWord.class).maybe());
@@ -19,20 +22,19 @@ final class EndAloneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!match.has(0) && !match.has(2)) {
-      out.accept(new Contribution.OtherEnd(Rankings.direction(match.get(1, Part.class))));
+    Part end = match.get(3, Part.class);
+    if (!match.has(2) && !match.has(4)) {
+      String dimension = end instanceof Meaning.SuperlativeWord s ? s.dimension() : "";
+      out.accept(new Contribution.OtherEnd(Rankings.direction(end), dimension));
       return;
-    } else if (match.has(0) && match.has(2)) {
+    } else if (match.has(2) && match.has(4)) {
       return;
     }
-    Named.count(match.get(match.has(0) ? 0 : 2, Meaning.NumberWord.class).number())
+    Named.count(match.get(match.has(2) ? 2 : 4, Meaning.NumberWord.class).number())
         .ifPresent(
             n ->
                 out.accept(
                     new Contribution.Ranked(
-                        Rankings.direction(match.get(1, Part.class)),
-                        n,
-                        Optional.empty(),
-                        Optional.empty())));
+                        Rankings.direction(end), n, Optional.empty(), Optional.empty())));
   }
 }

@@ -1,5 +1,7 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -7,8 +9,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Listing;
 
 /**
- * "highest hut", "the 10 longest stays" [number] [superlative] [noun] -> rows at that end of the
- * column that the adjective measures
+ * "highest hut", "the 10 longest stays" [number] [superlative] [noun, narrowed or not] -> rows at
+ * that end of the column that the adjective measures
  */
 final class ExtremeRowsRule extends Rule {
   ExtremeRowsRule() {
@@ -16,7 +18,8 @@ final class ExtremeRowsRule extends Rule {
         Slot.a(Meaning.RankWord.class, Meaning.RankWord::top).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.SuperlativeWord.class),
-        Slot.a(Meaning.RowNoun.class));
+        Slot.a(
+            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
   }
 
   @Override
@@ -27,7 +30,11 @@ final class ExtremeRowsRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.SuperlativeWord word = match.get(2, Meaning.SuperlativeWord.class);
-    String table = match.get(3, Meaning.RowNoun.class).table();
+    Optional<Contribution.NounWith> narrowed = match.find(3, Contribution.NounWith.class);
+    String table =
+        narrowed
+            .map(Contribution.NounWith::table)
+            .orElseGet(() -> match.get(3, Meaning.RowNoun.class).table());
     boolean named = scope.namingColumn(table).isPresent();
     boolean several = match.has(1) || match.isPlural(3);
     int count = Rankings.wanted(match, 1, 3);
@@ -38,7 +45,15 @@ final class ExtremeRowsRule extends Rule {
       return;
     }
     for (ColumnRef column : scope.measuredBy(table, word.dimension())) {
-      out.accept(new Contribution.EndRows(table, new Listing.Order(column, word.most()), count));
+      Contribution rows =
+          new Contribution.EndRows(table, new Listing.Order(column, word.most()), count);
+      out.accept(
+          narrowed
+              .<Contribution>map(
+                  n ->
+                      new Contribution.Together(
+                          List.of(rows, new Contribution.Narrowing(n.filter()))))
+              .orElse(rows));
     }
   }
 }

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -13,17 +14,18 @@ import org.ropebridge.plan.MeasureTables;
 
 /**
  * "which hut had the most guest nights", "the 10 huts with the highest revenue" [number] [something
- * to group by] [superlative] [filter] [measure] [their date] -> a ranking by the measure
+ * to group by] [superlative] [filter] [new] [measure] [their date] -> a ranking by the measure
  */
 final class GroupWithMostRule extends Rule {
   GroupWithMostRule() {
     super(
-        Slot.word(Role.WHICH).maybe(),
+        Slot.word(Role.WHICH, Role.WHO).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, Rankings::isAnyEnd),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
+        Slot.word(Role.NEW).maybe(),
         Slot.a(Part.class, Rankings::canRank),
         Slot.a(Meaning.ColumnName.class).maybe());
   }
@@ -36,12 +38,12 @@ final class GroupWithMostRule extends Rule {
   /** "at what hour do most stoppages begin": that they do says nothing more. */
   private static boolean isTheirDate(Match match, Scope scope) {
     return match
-        .find(7, Meaning.ColumnName.class)
+        .find(8, Meaning.ColumnName.class)
         .map(Meaning.ColumnName::column)
         .map(
             date ->
                 match
-                        .find(6, Meaning.RowNoun.class)
+                        .find(7, Meaning.RowNoun.class)
                         .filter(n -> n.table().equals(date.table()))
                         .isPresent()
                     && MeasureTables.date(date.table(), Optional.empty(), scope.model())
@@ -59,13 +61,13 @@ final class GroupWithMostRule extends Rule {
   private static Optional<Grouping> byOtherDate(Match match, Scope scope) {
     Optional<ColumnRef> date =
         match
-            .find(7, Meaning.ColumnName.class)
+            .find(8, Meaning.ColumnName.class)
             .map(Meaning.ColumnName::column)
             .filter(scope::isTemporal)
             .filter(
                 d ->
                     match
-                        .find(6, Meaning.RowNoun.class)
+                        .find(7, Meaning.RowNoun.class)
                         .filter(n -> n.table().equals(d.table()))
                         .isPresent());
     return match.get(2, Phrase.Groupable.class).grouping() instanceof Grouping.ByTime time
@@ -74,17 +76,31 @@ final class GroupWithMostRule extends Rule {
         : Optional.empty();
   }
 
+  /** "new customers" are those that came then; whether something is so is no group to rank. */
+  private static boolean isSound(Match match, Scope scope) {
+    boolean dated =
+        match
+            .find(7, Meaning.RowNoun.class)
+            .filter(n -> !scope.datesOf(n.table()).isEmpty())
+            .isPresent();
+    boolean yesOrNo =
+        match.get(2, Phrase.Groupable.class).grouping() instanceof Grouping.ByColumn by
+            && scope.holds(by.column(), Column.Holds.YES_NO);
+    return !yesOrNo && (dated || !match.has(6));
+  }
+
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Optional<Grouping> other = byOtherDate(match, scope);
-    if (Rankings.fits(match.get(4, Part.class), match.get(6, Part.class), scope)
+    if (isSound(match, scope)
+        && Rankings.fits(match.get(4, Part.class), match.get(7, Part.class), scope)
         && (other.isPresent() || isTheirDate(match, scope))) {
       Rankings.groups(
               match,
               1,
               2,
               Rankings.direction(match.get(4, Part.class)),
-              Rankings.measure(match.get(6, Part.class)))
+              Rankings.measure(match.get(7, Part.class)))
           .<Contribution>map(r -> other.<Contribution>map(g -> dated(r, g)).orElse(r))
           .ifPresent(r -> out.accept(Rankings.narrowed(r, match, 5)));
     }

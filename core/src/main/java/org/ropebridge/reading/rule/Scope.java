@@ -6,6 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.Column;
@@ -24,6 +26,8 @@ import org.ropebridge.plan.PeriodResolver;
  * @param model as far as the person who asks may see it
  * @param beginnings dates at which rows of a table began to be: births, openings
  * @param ends dates at which they were over: closings, departures
+ * @param durations how long rows took, where no file writes it down
+ * @param reasons columns that tell why something happened
  * @param persons columns that hold people
  * @param years number columns that hold years
  * @param places columns that hold places
@@ -39,6 +43,8 @@ public record Scope(
     PeriodResolver periods,
     Set<ColumnRef> beginnings,
     Set<ColumnRef> ends,
+    Set<ColumnRef> durations,
+    Set<ColumnRef> reasons,
     Set<ColumnRef> persons,
     Set<ColumnRef> years,
     Set<ColumnRef> places,
@@ -50,6 +56,8 @@ public record Scope(
   public Scope {
     beginnings = inOrder(beginnings);
     ends = inOrder(ends);
+    durations = inOrder(durations);
+    reasons = inOrder(reasons);
     persons = inOrder(persons);
     years = inOrder(years);
     places = inOrder(places);
@@ -67,6 +75,11 @@ public record Scope(
   List<ColumnRef> birthOf(String table) {
     List<ColumnRef> births = beginnings.stream().filter(c -> c.table().equals(table)).toList();
     return births.size() == 1 ? births : datesOf(table);
+  }
+
+  /** How long rows of the table took, where no file writes it down. */
+  Optional<ColumnRef> duration(String table) {
+    return durations.stream().filter(c -> c.table().equals(table)).findFirst();
   }
 
   LocalDate today() {
@@ -88,17 +101,21 @@ public record Scope(
 
   /** The number columns that are measured in the unit. */
   List<ColumnRef> columnsIn(String unit) {
-    return model.tables().stream()
-        .flatMap(
-            t ->
-                dimensions
-                    .usual(
-                        t.columns().stream()
-                            .filter(c -> c.holds() == Column.Holds.NUMBER)
-                            .filter(c -> c.unit().equals(Optional.of(unit)))
-                            .toList())
-                    .stream()
-                    .map(c -> ColumnRef.of(t.name(), c.name())))
+    Stream<ColumnRef> written =
+        model.tables().stream()
+            .flatMap(
+                t ->
+                    dimensions
+                        .usual(
+                            t.columns().stream()
+                                .filter(c -> c.holds() == Column.Holds.NUMBER)
+                                .filter(c -> c.unit().equals(Optional.of(unit)))
+                                .toList())
+                        .stream()
+                        .map(c -> ColumnRef.of(t.name(), c.name())));
+    return Stream.concat(
+            written,
+            durations.stream().filter(c -> model.column(c).unit().equals(Optional.of(unit))))
         .toList();
   }
 
@@ -177,19 +194,36 @@ public record Scope(
   }
 
   /** The number columns of a table that "how long" and the like may ask for. */
-  List<ColumnRef> measuredBy(String table, Meaning.HowWord how) {
-    return how.dimensions().stream()
-        .flatMap(d -> measuredBy(table, d).stream())
-        .distinct()
-        .toList();
+  public List<ColumnRef> measuredBy(String table, Meaning.HowWord how) {
+    List<ColumnRef> all =
+        how.dimensions().stream().flatMap(d -> measuredBy(table, d).stream()).distinct().toList();
+    // "how long is a visit" asks for its time, also where people drove so far for it.
+    boolean event = all.size() > 1 && !datesOf(table).isEmpty();
+    return event && how.dimensions().contains(Dimensions.TIME)
+        ? measuredBy(table, Dimensions.TIME)
+        : all;
+  }
+
+  /** Whether the number may be what an adjective of the dimension asks for: times are not fast. */
+  boolean isMeasuredBy(ColumnRef number, String dimension) {
+    Optional<String> unit = model.column(number).unit();
+    return dimension.isEmpty()
+        || unit.isEmpty()
+        || dimensions.measures(model.column(number), dimension)
+        || !dimensions.isKnown(unit.get());
   }
 
   /** The number columns of a table that an adjective of the dimension may measure. */
-  List<ColumnRef> measuredBy(String table, String dimension) {
+  public List<ColumnRef> measuredBy(String table, String dimension) {
     List<Column> numbers =
         model.table(table).columns().stream()
             .filter(c -> c.holds() == Column.Holds.NUMBER)
             .toList();
+    Optional<ColumnRef> duration =
+        dimension.equals(Dimensions.TIME) ? duration(table) : Optional.empty();
+    if (duration.isPresent()) {
+      return List.of(duration.get());
+    }
     List<Column> fitting =
         dimension.isEmpty()
             ? numbers

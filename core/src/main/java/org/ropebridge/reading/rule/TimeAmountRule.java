@@ -35,13 +35,13 @@ final class TimeAmountRule extends Rule {
             .orElse(BigDecimal.ONE);
     Period.Unit unit = match.get(2, Meaning.TimeUnitWord.class).period().orElseThrow();
     Filter.Comparison comparison = match.get(0, Meaning.ComparisonWord.class).comparison();
-    for (Map.Entry<String, Integer> days : scope.dimensions().daysPer(unit).entrySet()) {
+    for (Map.Entry<String, Integer> units : scope.dimensions().unitsIn(unit).entrySet()) {
       out.accept(
           new Phrase.Comparing(
               comparison,
-              count.multiply(BigDecimal.valueOf(days.getValue())),
+              count.multiply(BigDecimal.valueOf(units.getValue())),
               Optional.empty(),
-              Optional.of(days.getKey())));
+              Optional.of(units.getKey())));
     }
   }
 }

@@ -4,12 +4,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
-/** "litres of fuel" [unit] [measure in that unit] -> the measure */
+/**
+ * "litres of fuel", "how many litres were sold" [how many] [unit] [measure in that unit] -> the
+ * measure
+ */
 final class UnitOfRule extends Rule {
   UnitOfRule() {
     super(
+        Slot.word(Role.COUNT).maybe(),
         Slot.a(Meaning.UnitName.class),
         Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1));
   }
@@ -21,8 +26,8 @@ final class UnitOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Contribution.Measures measures = match.get(1, Contribution.Measures.class);
-    String unit = match.get(0, Meaning.UnitName.class).unit();
+    Contribution.Measures measures = match.get(2, Contribution.Measures.class);
+    String unit = match.get(1, Meaning.UnitName.class).unit();
     if (unitOf(measures.measures().get(0), scope).filter(unit::equals).isPresent()) {
       out.accept(measures);
     }

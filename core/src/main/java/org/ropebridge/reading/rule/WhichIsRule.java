@@ -16,7 +16,7 @@ final class WhichIsRule extends Rule {
     super(
         Slot.word(Role.WHICH),
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.BE),
+        Slot.word(Role.BE, Role.AMOUNTS_TO).maybe(),
         Slot.a(
             Part.class,
             p ->

@@ -1,5 +1,7 @@
 package org.ropebridge.reading.rule;
 
+import java.math.BigDecimal;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -8,7 +10,10 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
-/** "orders with a voucher" [with a] [column, in the singular] -> rows that have a value */
+/**
+ * "orders with a voucher" [with a] [column, in the singular] -> rows that have a value; of a
+ * number, one above nothing
+ */
 final class WithSomeRule extends Rule {
   WithSomeRule() {
     super(Slot.word(Role.WITH_A), Slot.a(Meaning.ColumnName.class));
@@ -22,10 +27,16 @@ final class WithSomeRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
-    // "with an altitude of 2100": each has one.
-    boolean notEach =
-        !scope.holds(column, Column.Holds.NUMBER) && !scope.holds(column, Column.Holds.YES_NO);
-    if (!match.isPlural(1) && notEach && !scope.model().namesItsTable(column)) {
+    boolean some =
+        !match.isPlural(1)
+            && !scope.holds(column, Column.Holds.YES_NO)
+            && !scope.model().namesItsTable(column);
+    if (some && scope.holds(column, Column.Holds.NUMBER)) {
+      out.accept(
+          new Contribution.Narrowing(
+              new Filter.Compare(
+                  column, Filter.Comparison.MORE_THAN, BigDecimal.ZERO, Optional.empty())));
+    } else if (some) {
       out.accept(new Contribution.Narrowing(new Filter.Missing(column, true)));
     }
   }

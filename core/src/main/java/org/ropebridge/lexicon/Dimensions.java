@@ -1,17 +1,24 @@
-package org.ropebridge.reading.rule;
+package org.ropebridge.lexicon;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.model.Column;
 import org.ropebridge.plan.Period;
 
 /** What the units that models declare measure. */
 public final class Dimensions {
+  /** What units of time measure. */
+  public static final String TIME = "time";
+
+  /** What units of currency measure. */
+  public static final String MONEY = "money";
+
   private static final int DAYS_OF_WEEK = 7;
+  private static final int HOURS_OF_DAY = 24;
 
   private final Map<String, Set<String>> units;
   private final Map<String, Set<String>> usualNames;
@@ -28,7 +35,7 @@ public final class Dimensions {
   }
 
   /** Of several columns in one unit the one that goes by the usual name: the price, of money. */
-  List<Column> usual(List<Column> columns) {
+  public List<Column> usual(List<Column> columns) {
     List<Column> usual = columns.stream().filter(this::isUsual).toList();
     return columns.size() > 1 && usual.size() == 1 ? usual : columns;
   }
@@ -42,29 +49,31 @@ public final class Dimensions {
     return names(column).anyMatch(names::contains);
   }
 
-  /** How many of the units that columns count days in make up a unit of time; months differ. */
-  Map<String, Integer> daysPer(Period.Unit unit) {
+  /** How many of the units in which columns count time make up a unit of it; months differ. */
+  public Map<String, Integer> unitsIn(Period.Unit unit) {
     int days =
         switch (unit) {
           case DAY -> 1;
           case WEEK -> DAYS_OF_WEEK;
           default -> 0;
         };
-    return days == 0
-        ? Map.of()
-        : units.getOrDefault("days", Set.of()).stream()
-            .collect(Collectors.toMap(u -> u, u -> days));
+    Map<String, Integer> counts = new LinkedHashMap<>();
+    if (days > 0) {
+      units.getOrDefault("days", Set.of()).forEach(u -> counts.put(u, days));
+      units.getOrDefault("hours", Set.of()).forEach(u -> counts.put(u, days * HOURS_OF_DAY));
+    }
+    return counts;
   }
 
   /** Whether it measures weight, length or working time, and does not count things. */
-  boolean isPhysical(String unit) {
+  public boolean isPhysical(String unit) {
     return has("weight", unit) || has("length", unit) || has("work", unit);
   }
 
   /**
    * Whether the column's numbers measure it: by their unit, or without one by what it is called.
    */
-  boolean measures(Column column, String dimension) {
+  public boolean measures(Column column, String dimension) {
     Set<String> called = units.getOrDefault(dimension, Set.of());
     return column.unit().isPresent()
         ? has(dimension, column.unit().get())
@@ -74,6 +83,11 @@ public final class Dimensions {
   private static Stream<String> names(Column column) {
     return Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream())
         .map(Tokens::plain);
+  }
+
+  /** Whether it is told what the unit measures. */
+  public boolean isKnown(String unit) {
+    return units.keySet().stream().anyMatch(dimension -> has(dimension, unit));
   }
 
   /** Whether the unit measures what the dimension says: time, length, weight, money. */

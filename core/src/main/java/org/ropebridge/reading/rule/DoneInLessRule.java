@@ -1,0 +1,35 @@
+package org.ropebridge.reading.rule;
+
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
+
+/**
+ * "tickets closed within a day" [date column at which rows are over, as what was done] [comparison
+ * with a time] -> rows whose time up to it compares so
+ */
+final class DoneInLessRule extends Rule {
+  DoneInLessRule() {
+    super(
+        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Phrase.Comparing.class, c -> c.unit().isPresent()));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    ColumnRef end = match.get(0, Meaning.ColumnName.class).column();
+    Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
+    scope
+        .duration(end.table())
+        .filter(d -> match.isParticiple(0) && d.column().equals(end.column() + Column.DURATION))
+        .filter(d -> scope.model().column(d).unit().equals(comparing.unit()))
+        .ifPresent(d -> out.accept(new Contribution.Narrowing(comparing.of(d))));
+  }
+}
