@@ -36,7 +36,8 @@ public final class PracticeModels {
           "shop",
           "works",
           "vets",
-          "broadband");
+          "broadband",
+          "school");
 
   private PracticeModels() {}
 

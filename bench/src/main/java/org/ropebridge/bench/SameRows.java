@@ -86,9 +86,10 @@ final class SameRows {
                   .filter(v -> v == null || v instanceof Number)
                   .allMatch(v -> v == null || ((Number) v).doubleValue() == 0)
               && row.stream().anyMatch(v -> v != null && !(v instanceof Number));
+      boolean empty = rows.size() > 1 && row.stream().allMatch(v -> v == null);
       boolean noNumber = row.stream().noneMatch(Number.class::isInstance);
       boolean missingOnly = noNumber && row.stream().skip(1).allMatch(v -> v == null);
-      if (!nothing || noNumber && !missingOnly) {
+      if (!empty && (!nothing || noNumber && !missingOnly)) {
         texts.add(row.stream().map(SameRows::text).toList());
       }
     }

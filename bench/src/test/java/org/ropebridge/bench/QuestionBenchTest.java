@@ -28,6 +28,8 @@ class QuestionBenchTest {
     "shop, 0.93, 0.7, 0.1",
     "works, 0.87, 0, 0",
     "vets, 0.87, 0, 0",
+    "broadband, 0.80, 0, 0",
+    "school, 0.80, 0, 0",
   })
   void asManyAreRightAsBefore(String model, double developed, double heldBack, double wrongAtMost)
       throws SQLException {

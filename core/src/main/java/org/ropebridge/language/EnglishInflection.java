@@ -168,9 +168,15 @@ final class EnglishInflection {
           "read", "done", "found", "lost", "left", "hung", "cut", "put", "shut", "spent", "used",
           "owed", "burnt", "eaten", "ridden", "told");
 
-  /** Whether the word is the past participle of a verb, as in "the bills paid". */
+  /** Words that say how somebody was, as participles say what was done. */
+  private static final Set<String> STATES = Set.of("absent", "present");
+
+  /**
+   * Whether the word is the past participle of a verb, as in "the bills paid", or as good as one.
+   */
   static boolean isParticiple(String word) {
     return PARTICIPLES.contains(word)
+        || STATES.contains(word)
         || word.length() > 4 && word.endsWith("ed") && !word.endsWith("eed");
   }
 
@@ -325,6 +331,13 @@ final class EnglishInflection {
       return Optional.of(noun.substring(0, noun.length() - 1));
     }
     return Optional.empty();
+  }
+
+  /** What somebody is of whom such a row tells: "absent" of "absence". */
+  static Optional<String> stateOf(String noun) {
+    return noun.matches("[a-z]{3,}[ae]nce")
+        ? Optional.of(noun.substring(0, noun.length() - 2) + "t").filter(STATES::contains)
+        : Optional.empty();
   }
 
   /** What somebody of that name does: "sell" of "seller", "direct" of "director". */

@@ -55,6 +55,11 @@ final class EnglishVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> stateOf(String noun) {
+    return EnglishInflection.stateOf(noun);
+  }
+
+  @Override
   public Optional<String> deedOf(String noun) {
     return EnglishInflection.deedOf(noun);
   }

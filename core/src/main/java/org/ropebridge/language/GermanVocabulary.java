@@ -62,6 +62,11 @@ final class GermanVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> stateOf(String noun) {
+    return Optional.empty();
+  }
+
+  @Override
   public Optional<String> deedOf(String noun) {
     return Optional.empty();
   }

@@ -71,12 +71,18 @@ final class LookUp {
         && Entries.isNamed(mention.meaning());
   }
 
-  /** "by night service" says nothing of the night. */
+  /** "by night service" says nothing of the night, and "by year group" nothing of the year. */
   private static boolean cutsInto(Mention mention, Mention name) {
-    return mention.meaning() instanceof Meaning.HoursWord
-        && mention.from() < name.from()
-        && name.from() < mention.to()
-        && mention.to() < name.to();
+    boolean hours =
+        mention.meaning() instanceof Meaning.HoursWord
+            && mention.from() < name.from()
+            && name.from() < mention.to()
+            && mention.to() < name.to();
+    boolean unit =
+        mention.meaning() instanceof Meaning.TimeUnitWord
+            && mention.from() == name.from()
+            && mention.to() < name.to();
+    return hours || unit;
   }
 
   private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {
@@ -366,7 +372,9 @@ final class LookUp {
           if (Math.abs(i - done) > 1 && stems.get(i).equals(name.thing())) {
             int at = done;
             mentions.removeIf(
-                m -> m.found() == Mention.Found.AKIN && m.from() <= at && at < m.to());
+                m ->
+                    m.found() == Mention.Found.AKIN && m.from() <= at && at < m.to()
+                        || m.is(Role.MISSED) && m.from() == at && m.to() == at + 1);
             mentions.add(
                 new Mention(i, i + 1, name.metric(), weights.doneApart(), Mention.Found.INFLECTED));
           }

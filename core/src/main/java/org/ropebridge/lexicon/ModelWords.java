@@ -205,6 +205,9 @@ final class ModelWords {
     vocabulary
         .verbOf(Tokens.plain(table.rowNoun()))
         .ifPresent(v -> add(v, noun, Mention.Found.SHORTENED, true));
+    vocabulary
+        .stateOf(Tokens.plain(table.rowNoun()))
+        .ifPresent(s -> add(s, noun, Mention.Found.SHORTENED, true));
     table.columns().forEach(c -> addColumn(table, c));
     addAge(table);
     addDuration(table);
@@ -241,7 +244,13 @@ final class ModelWords {
     if (column.holds() == Column.Holds.YES_NO) {
       Stream.concat(
               Stream.of(column.label(), Labels.ofName(column.name())), column.alsoCalled().stream())
-          .forEach(s -> addDone(s, meaning));
+          .forEach(
+              s -> {
+                addDone(s, meaning);
+                vocabulary
+                    .notDone(Tokens.plain(s))
+                    .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
+              });
     }
     if (column.holds().isTemporal()) {
       Optional<String> event =

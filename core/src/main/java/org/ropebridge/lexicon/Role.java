@@ -221,6 +221,8 @@ public enum Role {
   START_OVER(false),
   UNDO(false),
   WHY(false),
+  /** Says that people have not left: "work here". */
+  STILL_HERE(true),
   /** Asks for an amount of what was done: "how much did we". */
   HOW_MUCH_DONE(true),
   /** Asks for the reason that the rows themselves tell: "why", "for what reason". */

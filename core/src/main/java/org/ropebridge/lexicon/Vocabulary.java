@@ -49,6 +49,9 @@ public interface Vocabulary {
   /** The verb that a noun of an action is made from, if it is one: "inspect" of "inspection". */
   Optional<String> verbOf(String noun);
 
+  /** What somebody is of whom such a row tells: "absent" of "absence"; empty for other nouns. */
+  Optional<String> stateOf(String noun);
+
   /** What somebody of that name does: "sell" of "seller"; empty for other nouns. */
   Optional<String> deedOf(String noun);
 

@@ -297,6 +297,10 @@ final class Candidates {
         columns.add(compare.column());
       } else if (filter instanceof Filter.HasText text) {
         columns.add(text.column());
+      } else if (filter instanceof Filter.Missing missing) {
+        columns.add(missing.column());
+      } else if (filter instanceof Filter.InPeriod in) {
+        in.date().ifPresent(columns::add);
       }
     }
     Set<String> bases = new LinkedHashSet<>();

@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
@@ -110,7 +111,8 @@ final class GroupRanking {
                 .preferences()
                 .topBy()
                 .<Measure>map(Measure.MetricValue::new)
-                .filter(m -> !direction.isOfTime() || isTime(m, scope));
+                .filter(m -> !direction.isOfTime() || isTime(m, scope))
+                .or(() -> direction.isOfTime() ? Optional.empty() : rowsAtEach());
         by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
       }
       if (by.isEmpty()) {
@@ -124,6 +126,21 @@ final class GroupRanking {
       said.measures.add(0, by);
     }
     return true;
+  }
+
+  /** "most popular club", where nothing is preferred: by the only rows that point at them. */
+  private Optional<Measure> rowsAtEach() {
+    if (said.groupings.size() != 1
+        || !(said.groupings.get(0) instanceof Grouping.ByColumn by)
+        || !model.namesItsTable(by.column())) {
+      return Optional.empty();
+    }
+    List<Measure> rows =
+        model.tables().stream()
+            .filter(t -> t.links().stream().anyMatch(l -> l.to().equals(by.column().table())))
+            .<Measure>map(t -> new Measure.RowCount(t.name()))
+            .toList();
+    return rows.size() == 1 ? Optional.of(rows.get(0)) : Optional.empty();
   }
 
   /** "top 3 products by pieces sold": what adds up ranks, and splits nothing. */

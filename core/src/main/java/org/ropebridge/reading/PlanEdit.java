@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -215,10 +216,7 @@ final class PlanEdit {
   }
 
   private Optional<Assembly.Result> onTop(Plan plan, Said said, Manner manner) {
-    // "compare with April" asks for both times, and not for April alone.
-    if (said.contributions().stream().anyMatch(Contribution.SideBySide.class::isInstance)
-        && !said.filters().isEmpty()
-        && said.filters().stream().allMatch(Filter.InPeriod.class::isInstance)) {
+    if (comparesTimes(said)) {
       return Optional.empty();
     }
     boolean andMore = said.startsWithAnd() && said.filters().isEmpty();
@@ -292,6 +290,16 @@ final class PlanEdit {
                 + said.contributions().stream().filter(c -> isUnlike(c, plan)).count());
     return Assembly.onTopOf(new Assembly.Before(left, computes), words, scope)
         .map(r -> r.with(groupingsInPlace(timesLast(r.plan()), plan)).weaker(unlike));
+  }
+
+  /** "compare with April" asks for both times, and not for April alone. */
+  private static boolean comparesTimes(Said said) {
+    boolean comparing =
+        said.contributions().stream().anyMatch(Contribution.SideBySide.class::isInstance)
+            || said.rest().idle().stream().anyMatch(m -> m.is(Role.COMPARE));
+    return comparing
+        && !said.filters().isEmpty()
+        && said.filters().stream().allMatch(Filter.InPeriod.class::isInstance);
   }
 
   /** A breakdown in the place of another stands where that stood. */

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Select;
@@ -17,7 +16,6 @@ import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 
 /** A row for every span of time, empty ones too. */
@@ -87,33 +85,7 @@ final class Spans {
     }
     return select(there)
         .from(Names.of(source))
-        .where(saysSomething(grouping, measures))
         .unionAll(select(empty).from(without.asTable().as(Names.of("empty spans"))));
-  }
-
-  /**
-   * Keeps out the row of those without a date where it has no number either: leads that are not
-   * decided have no quarter, and no win rate. Rows have their own date.
-   */
-  private Condition saysSomething(Grouping.ByTime grouping, List<Measure> measures) {
-    boolean ownDate =
-        grouping.date().isEmpty()
-            && measures.stream()
-                .flatMap(m -> MeasureTables.basics(m).stream())
-                .noneMatch(this::hasDateOfItsOwn);
-    if (ownDate || measures.stream().anyMatch(m -> blocks.ofNothing(m).isPresent())) {
-      return DSL.noCondition();
-    }
-    Condition something = headings.field(grouping).isNotNull();
-    for (Measure measure : measures) {
-      something = something.or(headings.field(measure).isNotNull());
-    }
-    return something;
-  }
-
-  private boolean hasDateOfItsOwn(Measure.Basic measure) {
-    return measure instanceof Measure.MetricValue value
-        && ground.model().metric(value.metric()).date().isPresent();
   }
 
   private List<String> otherNames(Grouping.ByTime time) {

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -14,8 +13,6 @@ import org.ropebridge.plan.Period;
  * also where no unit is said
  */
 final class AgedRule extends Rule {
-  private static final BigDecimal OLDEST = BigDecimal.valueOf(120);
-
   AgedRule() {
     super(
         Slot.a(Meaning.RowNoun.class),
@@ -37,8 +34,7 @@ final class AgedRule extends Rule {
     String table = match.get(0, Meaning.RowNoun.class).table();
     Phrase.Comparing comparing = match.get(2, Phrase.Comparing.class);
     boolean years =
-        comparing.low().signum() >= 0
-            && comparing.high().orElse(comparing.low()).compareTo(OLDEST) <= 0;
+        Ages.mayBe(comparing.low()) && Ages.mayBe(comparing.high().orElse(comparing.low()));
     boolean said = comparing.unit().isPresent() || match.has(3);
     Optional<ColumnRef> age =
         years && (said || scope.arePeople(table)) ? Ages.of(table, scope) : Optional.empty();

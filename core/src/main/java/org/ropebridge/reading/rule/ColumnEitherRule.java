@@ -37,10 +37,7 @@ final class ColumnEitherRule extends Rule {
       out.accept(
           new Contribution.Narrowing(
               new Filter.Compare(
-                  column,
-                  Filter.Comparison.BETWEEN,
-                  one.min(other),
-                  Optional.of(one.max(other)))));
+                  column, Filter.Comparison.BETWEEN, one.min(other), Optional.of(one.max(other)))));
     }
   }
 }

@@ -35,6 +35,15 @@ final class DistinctRowsRule extends Rule {
       return;
     }
     String counted = match.get(2, Meaning.RowNoun.class).table();
+    // "how many pupils joined" is told by their own date, though others are called so as well.
+    boolean ofTheirOwn =
+        match
+            .find(4, Meaning.ColumnName.class)
+            .filter(c -> scope.hasNamesake(counted, c.column()))
+            .isPresent();
+    if (ofTheirOwn) {
+      return;
+    }
     String named = Relations.rowsNamed(match, 4, scope).orElse(counted);
     String with = match.has(6) ? named : scope.pointing(named, counted).orElse(named);
     if (match.has(5) != match.has(6) || counted.equals(with) && !match.has(6)) {

@@ -24,7 +24,7 @@ final class MeasuredThanRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return 0.1;
   }
 
   @Override

@@ -6,9 +6,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
@@ -243,6 +245,20 @@ public record Scope(
     }
     List<ColumnRef> columns = fitting.stream().map(c -> ColumnRef.of(table, c.name())).toList();
     return columns.size() > 3 ? List.of() : columns;
+  }
+
+  /** Whether the table has a column of its own that goes by a name of the other one. */
+  boolean hasNamesake(String table, ColumnRef other) {
+    Set<String> names = namesOf(model.column(other));
+    return !other.table().equals(table)
+        && model.table(table).columns().stream()
+            .anyMatch(c -> namesOf(c).stream().anyMatch(names::contains));
+  }
+
+  private static Set<String> namesOf(Column column) {
+    return Stream.concat(Stream.of(column.name(), column.label()), column.alsoCalled().stream())
+        .map(Tokens::plain)
+        .collect(Collectors.toSet());
   }
 
   /** Whether the column names rows of another table by the word that also names this one's. */
