@@ -33,7 +33,8 @@ public final class PotteryModel {
               ColumnRef.of("potters", "level"), List.of("novice", "skilled", "master"),
               ColumnRef.of("pots", "glaze"), List.of("7", "12", "99"),
               ColumnRef.of("pots", "shape"), List.of("bowl", "jug", "two-handled cup"),
-              ColumnRef.of("pots", "fuel"), List.of("gas", "sawdust")));
+              ColumnRef.of("pots", "fuel"), List.of("gas", "sawdust"),
+              ColumnRef.of("courses", "title"), List.of("First Bowls", "Raku Nights")));
   public static final QuestionReader READER =
       new QuestionReader(
           MODEL, VALUES, LanguagePack.ENGLISH, MODEL.calendar().fixedToday().orElseThrow());
@@ -60,7 +61,9 @@ public final class PotteryModel {
             "tables/reviews.yaml",
             "tables/firings.yaml",
             "tables/potters.yaml",
-            "tables/pots.yaml")) {
+            "tables/pots.yaml",
+            "tables/courses.yaml",
+            "tables/enrolments.yaml")) {
       try (InputStream in = PotteryModel.class.getResourceAsStream("/pottery/" + path)) {
         files.put(path, new String(in.readAllBytes(), StandardCharsets.UTF_8));
       } catch (IOException e) {

@@ -1,7 +1,9 @@
 package org.ropebridge.lexicon;
 
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
@@ -60,6 +62,25 @@ public final class Kinship {
       }
     }
     return found;
+  }
+
+  /** Numbers that are so much in a unit of time: "monthly price". */
+  public Map<ColumnRef, TimeUnit> paces() {
+    Map<ColumnRef, TimeUnit> paces = new LinkedHashMap<>();
+    for (Table table : model.tables()) {
+      for (Column column : table.columns()) {
+        if (column.holds() == Column.Holds.NUMBER) {
+          Stream.of(Tokens.plain(column.label()).split(" "))
+              .flatMap(word -> vocabulary.words().getOrDefault(word, List.of()).stream())
+              .flatMap(m -> m instanceof Meaning.TimeUnitWord u ? Stream.of(u) : Stream.empty())
+              .filter(Meaning.TimeUnitWord::adverb)
+              .map(Meaning.TimeUnitWord::grouping)
+              .findFirst()
+              .ifPresent(unit -> paces.put(ColumnRef.of(table.name(), column.name()), unit));
+        }
+      }
+    }
+    return paces;
   }
 
   /** Categories that tell why: "reason for leaving". */

@@ -91,6 +91,7 @@ public final class QuestionReader {
             kinship.beginnings(),
             kinship.ends(),
             kinship.durations(),
+            kinship.paces(),
             kinship.reasons(),
             kinship.persons(),
             kinship.years(),

@@ -9,13 +9,16 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 
 /**
- * "machines that cost more than 80000 euros" [noun] [cost, weigh ...] [comparison with unit] -> its
- * rows whose number in that unit compares so
+ * "machines that cost more than 80000 euros" [noun] [cost, weigh ...] [comparison with unit] [in so
+ * long] -> its rows whose number in that unit compares so
  */
 final class AmountsToRule extends Rule {
   AmountsToRule() {
     super(
-        Slot.a(Meaning.RowNoun.class), Slot.word(Role.AMOUNTS_TO), Slot.a(Phrase.Comparing.class));
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.AMOUNTS_TO),
+        Slot.a(Phrase.Comparing.class),
+        Slot.a(Meaning.TimeUnitWord.class).maybe());
   }
 
   @Override
@@ -34,6 +37,12 @@ final class AmountsToRule extends Rule {
             .orElseGet(() -> scope.measuredBy(table, Dimensions.MONEY))
             .stream()
             .filter(c -> c.table().equals(table))
+            .filter(
+                c ->
+                    match
+                        .find(3, Meaning.TimeUnitWord.class)
+                        .map(u -> u.grouping() == scope.paces().get(c))
+                        .orElse(true))
             .toList();
     if (comparing.unit().isPresent() || columns.size() == 1) {
       columns.forEach(c -> out.accept(new Contribution.NounWith(table, comparing.of(c))));

@@ -57,6 +57,8 @@ public final class Grammar {
           new HowMuchDoneRule(),
           new ColumnEitherRule(),
           new WhoDoesRule(),
+          new HowLongStayInRule(),
+          new AmountATimeRule(),
           new PerNounByRule(),
           new LengthOfNounRule(),
           new OneUnitRule(),

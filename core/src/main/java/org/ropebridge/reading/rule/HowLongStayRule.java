@@ -19,7 +19,7 @@ final class HowLongStayRule extends Rule {
     super(
         Slot.a(Meaning.HowWord.class, h -> h.dimensions().contains(Dimensions.TIME)),
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.STAYING),
+        Slot.word(Role.STAYING, Role.STILL_HERE),
         Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE).maybe());
   }
 

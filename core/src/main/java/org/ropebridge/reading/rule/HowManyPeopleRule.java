@@ -27,6 +27,7 @@ final class HowManyPeopleRule extends Rule {
   private static boolean says(Part part) {
     return Relations.mayBeDone(part)
         || part.equals(new Meaning.FunctionWord(Role.STAYING))
+        || part.equals(new Meaning.FunctionWord(Role.STILL_HERE))
         || part instanceof Contribution.Narrowing narrowing
             && (narrowing.filter() instanceof Filter.InPeriod in && in.date().isPresent()
                 || narrowing.filter() instanceof Filter.Missing);
@@ -39,9 +40,17 @@ final class HowManyPeopleRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.isWord(2, Role.STAYING)) {
+    boolean here = match.isWord(2, Role.STILL_HERE);
+    if (here || match.isWord(2, Role.STAYING)) {
       if (scope.workers().size() == 1) {
-        out.accept(counted(scope.workers().iterator().next().table()));
+        String workers = scope.workers().iterator().next().table();
+        Optional<Filter> now = here ? scope.stillHere(workers) : Optional.empty();
+        out.accept(
+            now.<Part>map(
+                    f ->
+                        new Contribution.Together(
+                            List.of(counted(workers), new Contribution.Narrowing(f))))
+                .orElseGet(() -> counted(workers)));
       }
       return;
     }

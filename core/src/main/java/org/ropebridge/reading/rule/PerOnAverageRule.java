@@ -26,6 +26,9 @@ final class PerOnAverageRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Operands.averageOver(match, 0, 2, scope).ifPresent(out);
+    // "how many visits does a vet have per day on average" does not count vets.
+    if (!(match.get(0, Part.class) instanceof Meaning.RowNoun) || match.isPlural(0)) {
+      Operands.averageOver(match, 0, 2, scope).ifPresent(out);
+    }
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -21,6 +22,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.PeriodResolver;
+import org.ropebridge.plan.TimeUnit;
 
 /**
  * What rules may know besides the words.
@@ -29,6 +31,7 @@ import org.ropebridge.plan.PeriodResolver;
  * @param beginnings dates at which rows of a table began to be: births, openings
  * @param ends dates at which they were over: closings, departures
  * @param durations how long rows took, where no file writes it down
+ * @param paces numbers that are so much in a unit of time
  * @param reasons columns that tell why something happened
  * @param persons columns that hold people
  * @param years number columns that hold years
@@ -46,6 +49,7 @@ public record Scope(
     Set<ColumnRef> beginnings,
     Set<ColumnRef> ends,
     Set<ColumnRef> durations,
+    Map<ColumnRef, TimeUnit> paces,
     Set<ColumnRef> reasons,
     Set<ColumnRef> persons,
     Set<ColumnRef> years,
@@ -59,6 +63,7 @@ public record Scope(
     beginnings = inOrder(beginnings);
     ends = inOrder(ends);
     durations = inOrder(durations);
+    paces = Map.copyOf(paces);
     reasons = inOrder(reasons);
     persons = inOrder(persons);
     years = inOrder(years);
@@ -77,6 +82,14 @@ public record Scope(
   List<ColumnRef> birthOf(String table) {
     List<ColumnRef> births = beginnings.stream().filter(c -> c.table().equals(table)).toList();
     return births.size() == 1 ? births : datesOf(table);
+  }
+
+  /** Keeps people who have not left, where just one date says when they do. */
+  Optional<Filter> stillHere(String table) {
+    List<ColumnRef> leaving = ends.stream().filter(c -> c.table().equals(table)).toList();
+    return leaving.size() == 1 && arePeople(table)
+        ? Optional.of(new Filter.Missing(leaving.get(0), false))
+        : Optional.empty();
   }
 
   /** How long rows of the table took, where no file writes it down. */

@@ -1,12 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "teachers that work here", "how many people are employed" [noun of people that leave at a date]
@@ -25,9 +22,6 @@ final class StillHereRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(0, Meaning.RowNoun.class).table();
-    List<ColumnRef> ends = scope.ends().stream().filter(c -> c.table().equals(table)).toList();
-    if (ends.size() == 1 && scope.arePeople(table)) {
-      out.accept(new Contribution.NounWith(table, new Filter.Missing(ends.get(0), false)));
-    }
+    scope.stillHere(table).ifPresent(f -> out.accept(new Contribution.NounWith(table, f)));
   }
 }
