@@ -17,7 +17,9 @@ import java.util.Locale;
 final class SameRows {
   private static final MathContext DIGITS = new MathContext(9);
 
-  /** Answers are shown with six decimals. */
+  /** Answers are shown with so many decimals, which may round otherwise than all at once. */
+  private static final int SHOWN = 6;
+
   private static final int DECIMALS = 4;
 
   private SameRows() {}
@@ -101,7 +103,10 @@ final class SameRows {
       return "";
     } else if (value instanceof Number number) {
       BigDecimal exact =
-          new BigDecimal(number.toString()).setScale(DECIMALS, RoundingMode.HALF_UP).round(DIGITS);
+          new BigDecimal(number.toString())
+              .setScale(SHOWN, RoundingMode.HALF_UP)
+              .setScale(DECIMALS, RoundingMode.HALF_UP)
+              .round(DIGITS);
       return exact.signum() == 0 ? "0" : exact.stripTrailingZeros().toPlainString();
     } else if (value instanceof Timestamp time) {
       return time.toLocalDateTime().toString().toLowerCase(Locale.ROOT);

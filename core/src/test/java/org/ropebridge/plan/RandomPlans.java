@@ -376,7 +376,9 @@ public final class RandomPlans {
           return column.withRole(pick(roles));
         }
       }
-      return columns(model.table(base), c -> !c.holds().isTemporal()).get(0);
+      // Nothing fits, and the plan will be refused.
+      List<ColumnRef> others = columns(model.table(base), c -> !c.holds().isTemporal());
+      return others.isEmpty() ? columns(model.table(base), c -> true).get(0) : others.get(0);
     }
 
     private Filter filter() {
