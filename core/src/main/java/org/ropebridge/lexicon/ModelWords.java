@@ -46,6 +46,7 @@ final class ModelWords {
   private final WordForms forms;
   private final Naming naming;
   private final Kinship kinship;
+  private final Set<ColumnRef> durations;
   private final ValueWords valueWords;
 
   /** The units of the model's columns and metrics. */
@@ -64,6 +65,7 @@ final class ModelWords {
     this.forms = entries.forms();
     this.naming = new Naming(model);
     this.kinship = new Kinship(model, vocabulary);
+    this.durations = kinship.durations();
     this.valueWords = new ValueWords(entries, vocabulary);
   }
 
@@ -330,7 +332,7 @@ final class ModelWords {
 
   /** "duration", of rows that came to an end, and that have no such number. */
   private void addDuration(Table table) {
-    kinship.durations().stream()
+    durations.stream()
         .filter(c -> c.table().equals(table.name()))
         .forEach(
             column -> {

@@ -147,22 +147,14 @@ final class Candidates {
     }
     String counted = ((Measure.RowCount) plan.measures().get(0)).table();
     List<Through> ways = new ArrayList<>();
-    for (Table table : model.tables()) {
-      boolean points =
-          !table.name().equals(counted)
-              && paths.shortest(table.name(), counted, Optional.empty()).size() == 1;
-      if (points) {
-        Measure rows = new Measure.DistinctRows(counted, table.name(), Optional.empty());
-        Plan other =
-            plan.withMeasures(List.of(rows))
-                .withRanking(
-                    plan.ranking()
-                        .map(r -> new Plan.Ranking(r.top(), r.count(), rows, r.within())));
-        if (check.faults(other).isEmpty()) {
-          ways.add(
-              new Through(
-                  other, table.name(), Optional.of(new Assumption.Through(counted, table.name()))));
-        }
+    for (String table : pointingAt(counted)) {
+      Measure rows = new Measure.DistinctRows(counted, table, Optional.empty());
+      Plan other =
+          plan.withMeasures(List.of(rows))
+              .withRanking(
+                  plan.ranking().map(r -> new Plan.Ranking(r.top(), r.count(), rows, r.within())));
+      if (check.faults(other).isEmpty()) {
+        ways.add(new Through(other, table, Optional.of(new Assumption.Through(counted, table))));
       }
     }
     return nearest(ways);
@@ -197,20 +189,23 @@ final class Candidates {
             .toList();
     List<Filter> near = plan.filters().stream().filter(f -> !far.contains(f)).toList();
     List<Through> ways = new ArrayList<>();
-    for (Table table : model.tables()) {
-      boolean points =
-          !table.name().equals(listed)
-              && paths.shortest(table.name(), listed, Optional.empty()).size() == 1;
-      if (points) {
-        List<Filter> filters = new ArrayList<>(near);
-        filters.add(new Filter.Having(listed, table.name(), Optional.empty(), far, false));
-        Plan other = plan.withFilters(filters);
-        if (check.faults(other).isEmpty()) {
-          ways.add(new Through(other, table.name(), Optional.empty()));
-        }
+    for (String table : pointingAt(listed)) {
+      List<Filter> filters = new ArrayList<>(near);
+      filters.add(new Filter.Having(listed, table, Optional.empty(), far, false));
+      Plan other = plan.withFilters(filters);
+      if (check.faults(other).isEmpty()) {
+        ways.add(new Through(other, table, Optional.empty()));
       }
     }
     return nearest(ways);
+  }
+
+  /** The tables whose rows point at those of the table in one way. */
+  private List<String> pointingAt(String table) {
+    return model.tables().stream()
+        .map(Table::name)
+        .filter(t -> !t.equals(table) && paths.shortest(t, table, Optional.empty()).size() == 1)
+        .toList();
   }
 
   private static boolean isSo(Filter filter) {

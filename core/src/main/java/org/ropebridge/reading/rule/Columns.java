@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
 
 /** Parts that name a column: its own name, or the noun of the rows that it names. */
 final class Columns {
@@ -49,6 +51,16 @@ final class Columns {
     Stream<String> names =
         Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream());
     return column.unit().isPresent() && names.anyMatch(column.unit().get()::equalsIgnoreCase);
+  }
+
+  /** The statistic of how long a table's rows took, where just one number tells it. */
+  static Optional<Contribution> timeTaken(Phrase.Statistic statistic, String table, Scope scope) {
+    List<ColumnRef> times = scope.measuredBy(table, Dimensions.TIME);
+    return times.size() == 1
+        ? Optional.of(
+            Contribution.Measures.of(
+                new Measure.Statistic(statistic.kind(), times.get(0), statistic.percentile())))
+        : Optional.empty();
   }
 
   /** Hands over rows whose number in the said unit compares so, for each column in that unit. */

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 
 /**
@@ -27,9 +26,8 @@ final class DoneInLessRule extends Rule {
     ColumnRef end = match.get(0, Meaning.ColumnName.class).column();
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
     scope
-        .duration(end.table())
-        .filter(d -> match.isParticiple(0) && d.column().equals(end.column() + Column.DURATION))
-        .filter(d -> scope.model().column(d).unit().equals(comparing.unit()))
+        .durationUpTo(end, comparing.unit())
+        .filter(d -> match.isParticiple(0))
         .ifPresent(d -> out.accept(new Contribution.Narrowing(comparing.of(d))));
   }
 }

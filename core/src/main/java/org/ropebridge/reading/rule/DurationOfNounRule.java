@@ -1,12 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -32,12 +29,9 @@ final class DurationOfNounRule extends Rule {
             .find(0, Phrase.Statistics.class)
             .map(s -> s.statistics().get(0))
             .orElse(new Phrase.Statistic(Measure.Kind.AVERAGE, 0));
-    List<ColumnRef> times =
-        scope.measuredBy(match.get(1, Meaning.RowNoun.class).table(), Dimensions.TIME);
-    if (!match.isPlural(1) && times.size() == 1) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.Statistic(statistic.kind(), times.get(0), statistic.percentile())));
+    if (!match.isPlural(1)) {
+      Columns.timeTaken(statistic, match.get(1, Meaning.RowNoun.class).table(), scope)
+          .ifPresent(out);
     }
   }
 }

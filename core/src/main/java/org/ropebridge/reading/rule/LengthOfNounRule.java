@@ -1,13 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Measure;
 
 /**
  * "average length of an absence" [statistic] [duration] [noun] -> the statistic of how long the
@@ -29,12 +25,6 @@ final class LengthOfNounRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Statistic statistic = match.get(0, Phrase.Statistics.class).statistics().get(0);
-    List<ColumnRef> times =
-        scope.measuredBy(match.get(2, Meaning.RowNoun.class).table(), Dimensions.TIME);
-    if (times.size() == 1) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.Statistic(statistic.kind(), times.get(0), statistic.percentile())));
-    }
+    Columns.timeTaken(statistic, match.get(2, Meaning.RowNoun.class).table(), scope).ifPresent(out);
   }
 }

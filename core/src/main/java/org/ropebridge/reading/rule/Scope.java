@@ -97,6 +97,13 @@ public record Scope(
     return durations.stream().filter(c -> c.table().equals(table)).findFirst();
   }
 
+  /** How long rows took up to the date, where that is told in the unit and no file writes it. */
+  Optional<ColumnRef> durationUpTo(ColumnRef end, Optional<String> unit) {
+    return duration(end.table())
+        .filter(d -> d.column().equals(end.column() + Column.DURATION))
+        .filter(d -> model.column(d).unit().equals(unit));
+  }
+
   LocalDate today() {
     return periods.today();
   }

@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 
 /**
@@ -29,9 +28,7 @@ final class TookToRule extends Rule {
     ColumnRef end = match.get(2, Meaning.ColumnName.class).column();
     Phrase.Comparing comparing = match.get(0, Phrase.Comparing.class);
     scope
-        .duration(end.table())
-        .filter(d -> d.column().equals(end.column() + Column.DURATION))
-        .filter(d -> scope.model().column(d).unit().equals(comparing.unit()))
+        .durationUpTo(end, comparing.unit())
         .ifPresent(d -> out.accept(new Contribution.Narrowing(comparing.of(d))));
   }
 }
