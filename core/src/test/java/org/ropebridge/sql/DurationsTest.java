@@ -117,6 +117,7 @@ class DurationsTest {
     "longest halt, 30",
     "how many halts lasted more than 6 hours, 1",
     "how many halts were longer than a day, 1",
+    "how many halts lasted over an hour, 2",
     "how many halts were mended within a day, 1",
     "how many halts took less than 90 minutes to mend, 0",
     "average lease duration, 55",
