@@ -81,8 +81,7 @@ public final class Dimensions {
   }
 
   private static Stream<String> names(Column column) {
-    return Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream())
-        .map(Tokens::plain);
+    return column.names().map(Tokens::plain);
   }
 
   /** Whether it is told what the unit measures. */

@@ -2,6 +2,7 @@ package org.ropebridge.model;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.ropebridge.model.expression.Functions;
 
 /**
@@ -86,6 +87,11 @@ public record Column(
   public Column called(String newLabel, List<String> newAlsoCalled) {
     return new Column(
         name, newLabel, holds, unit, addsUp, newAlsoCalled, values, order, sql, timeZone);
+  }
+
+  /** All that it goes by: its label, its name in files, its synonyms. */
+  public Stream<String> names() {
+    return Stream.concat(Stream.of(label, name), alsoCalled.stream());
   }
 
   /** What people call the stored value; the value itself when it has no other name. */

@@ -93,16 +93,14 @@ final class ListEdits {
 
   /** "why", of rows of which one column tells it: how many there are for each reason. */
   Optional<Plan> byReason(Plan plan) {
-    Optional<String> table = rowsOf(plan);
-    List<ColumnRef> reasons =
-        scope.reasons().stream().filter(c -> table.equals(Optional.of(c.table()))).toList();
-    return reasons.size() == 1
-        ? Optional.of(
-            Plan.of(
-                new Measure.RowCount(table.get()),
-                List.of(new Grouping.ByColumn(reasons.get(0))),
-                plan.filters()))
-        : Optional.empty();
+    return rowsOf(plan)
+        .flatMap(scope::reason)
+        .map(
+            reason ->
+                Plan.of(
+                    new Measure.RowCount(reason.table()),
+                    List.of(new Grouping.ByColumn(reason)),
+                    plan.filters()));
   }
 
   /** "the longest one", of rows that are counted or listed: the one at that end. */

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -48,9 +47,8 @@ final class Columns {
   /** "beds", of which there are so many beds: that is read as a unit. */
   static boolean isCalledByUnit(ColumnRef ref, Scope scope) {
     Column column = scope.model().column(ref);
-    Stream<String> names =
-        Stream.concat(Stream.of(column.label(), column.name()), column.alsoCalled().stream());
-    return column.unit().isPresent() && names.anyMatch(column.unit().get()::equalsIgnoreCase);
+    return column.unit().isPresent()
+        && column.names().anyMatch(column.unit().get()::equalsIgnoreCase);
   }
 
   /** The statistic of how long a table's rows took, where just one number tells it. */

@@ -1,12 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "stoppages that are still open", "ongoing callouts" [open] [noun of rows that come to an end]
@@ -29,9 +26,8 @@ final class OpenRowsRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(1, Meaning.RowNoun.class).table();
-    List<ColumnRef> ends = scope.ends().stream().filter(c -> c.table().equals(table)).toList();
-    if (match.has(0) != match.has(3) && ends.size() == 1) {
-      out.accept(new Contribution.NounWith(table, new Filter.Missing(ends.get(0), false)));
+    if (match.has(0) != match.has(3)) {
+      scope.notOver(table).ifPresent(f -> out.accept(new Contribution.NounWith(table, f)));
     }
   }
 }

@@ -86,10 +86,22 @@ public record Scope(
 
   /** Keeps people who have not left, where just one date says when they do. */
   Optional<Filter> stillHere(String table) {
-    List<ColumnRef> leaving = ends.stream().filter(c -> c.table().equals(table)).toList();
-    return leaving.size() == 1 && arePeople(table)
-        ? Optional.of(new Filter.Missing(leaving.get(0), false))
-        : Optional.empty();
+    return arePeople(table) ? notOver(table) : Optional.empty();
+  }
+
+  /** Keeps rows whose end has not come, where just one date says when it does. */
+  Optional<Filter> notOver(String table) {
+    return onlyOf(table, ends).map(end -> new Filter.Missing(end, false));
+  }
+
+  /** The column that tells why rows of the table happened, where just one does. */
+  public Optional<ColumnRef> reason(String table) {
+    return onlyOf(table, reasons);
+  }
+
+  private static Optional<ColumnRef> onlyOf(String table, Set<ColumnRef> columns) {
+    List<ColumnRef> own = columns.stream().filter(c -> c.table().equals(table)).toList();
+    return own.size() == 1 ? Optional.of(own.get(0)) : Optional.empty();
   }
 
   /** How long rows of the table took, where no file writes it down. */
@@ -276,9 +288,7 @@ public record Scope(
   }
 
   private static Set<String> namesOf(Column column) {
-    return Stream.concat(Stream.of(column.name(), column.label()), column.alsoCalled().stream())
-        .map(Tokens::plain)
-        .collect(Collectors.toSet());
+    return column.names().map(Tokens::plain).collect(Collectors.toSet());
   }
 
   /** Whether the column names rows of another table by the word that also names this one's. */

@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -30,15 +31,14 @@ final class WhyDoneRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(3, Meaning.RowNoun.class).table();
-    List<ColumnRef> reasons =
-        scope.reasons().stream().filter(c -> c.table().equals(table)).toList();
-    if (match.has(2) != match.has(4) && reasons.size() == 1) {
+    Optional<ColumnRef> reason = scope.reason(table);
+    if (match.has(2) != match.has(4) && reason.isPresent()) {
       out.accept(
           new Contribution.Together(
               List.of(
                   new Contribution.Noun(table),
                   match.get(match.has(2) ? 2 : 4, Contribution.Narrowing.class),
-                  new Contribution.Groupings(List.of(new Grouping.ByColumn(reasons.get(0)))))));
+                  new Contribution.Groupings(List.of(new Grouping.ByColumn(reason.get()))))));
     }
   }
 }
