@@ -37,7 +37,8 @@ public final class PracticeModels {
           "works",
           "vets",
           "broadband",
-          "school");
+          "school",
+          "cover");
 
   private PracticeModels() {}
 

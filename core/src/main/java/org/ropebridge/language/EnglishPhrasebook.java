@@ -237,6 +237,9 @@ final class EnglishPhrasebook extends CommonPhrases {
     if (relative.from() == -1 && relative.to() == -1) {
       return relative.unit() == Period.Unit.DAY ? "yesterday" : "last " + unit;
     }
+    if (relative.from() == relative.to() && relative.from() < 0) {
+      return -relative.from() + " " + unit + "s ago";
+    }
     if (relative.from() == 1) {
       return relative.to() == 1 ? "next " + unit : "the next " + relative.to() + " " + unit + "s";
     }

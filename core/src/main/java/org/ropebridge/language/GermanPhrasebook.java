@@ -246,6 +246,8 @@ final class GermanPhrasebook extends CommonPhrases {
       return unit == Period.Unit.DAY ? "heute" : thisUnit(unit);
     } else if (relative.from() == -1 && relative.to() == -1) {
       return unit == Period.Unit.DAY ? "gestern" : ending("letzte", unit) + " " + singular(unit);
+    } else if (relative.from() == relative.to() && relative.from() < 0) {
+      return "vor " + -relative.from() + " " + dative(unit);
     } else if (relative.from() == 1) {
       return relative.to() == 1
           ? ending("nächste", unit) + " " + singular(unit)

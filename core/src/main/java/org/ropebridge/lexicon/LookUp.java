@@ -1,7 +1,5 @@
 package org.ropebridge.lexicon;
 
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -11,6 +9,9 @@ import java.util.Set;
 
 /** Looks the words of a text up: everything that each stretch of it may mean. */
 final class LookUp {
+  /** Digits of places in an order, beyond which they are none. */
+  private static final int LONGEST_PLACE = 4;
+
   static final int LONGEST_PHRASE = 8;
 
   /** How many words apart these may stand. */
@@ -228,30 +229,36 @@ final class LookUp {
   }
 
   private void literal(Token token, int at, List<Mention> into) {
-    Writing writing = vocabulary.writing();
-    Meaning meaning = null;
-    if (token.kind() == Token.Kind.NUMBER) {
-      meaning =
-          writing
-              .day(token.plain())
-              .<Meaning>map(Meaning.DayWord::new)
-              .or(() -> writing.number(token.plain()).map(Meaning.NumberWord::new))
-              .orElse(null);
-    } else if (token.kind() == Token.Kind.ORDINAL && token.plain().length() < 4) {
-      meaning = new Meaning.OrdinalWord(Integer.parseInt(token.plain()));
-    } else if (token.kind() == Token.Kind.DATE) {
-      try {
-        meaning = new Meaning.DayWord(LocalDate.parse(token.plain()));
-      } catch (DateTimeParseException e) {
-        return;
-      }
-    }
-    if (token.kind() == Token.Kind.QUOTED && !token.plain().isBlank()) {
-      String text = token.text().substring(1, token.text().length() - 1);
-      meaning = new Meaning.QuotedText(text);
-    }
-    if (meaning != null) {
+    for (Meaning meaning : literal(token)) {
       into.add(new Mention(at, at + 1, meaning, 1, Mention.Found.EXACT));
+    }
+  }
+
+  private List<Meaning> literal(Token token) {
+    switch (token.kind()) {
+      case NUMBER -> {
+        return WrittenDates.dotted(token.plain())
+            .or(() -> vocabulary.writing().number(token.plain()).map(Meaning.NumberWord::new))
+            .stream()
+            .toList();
+      }
+      case ORDINAL -> {
+        return token.plain().length() < LONGEST_PLACE
+            ? List.of(new Meaning.OrdinalWord(Integer.parseInt(token.plain())))
+            : List.of();
+      }
+      case DATE -> {
+        return WrittenDates.of(token.plain());
+      }
+      case QUOTED -> {
+        return token.plain().isBlank()
+            ? List.of()
+            : List.of(
+                new Meaning.QuotedText(token.text().substring(1, token.text().length() - 1)));
+      }
+      default -> {
+        return List.of();
+      }
     }
   }
 

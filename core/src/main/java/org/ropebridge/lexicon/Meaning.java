@@ -71,11 +71,24 @@ public sealed interface Meaning extends Part {
   /** A day written out. */
   record DayWord(LocalDate day) implements Meaning {}
 
+  /** A period written in digits: "2025-05". */
+  record PeriodWord(Period period) implements Meaning {}
+
+  /**
+   * Two years that follow each other: "2024/25".
+   *
+   * @param first the earlier
+   */
+  record TwoYearsWord(int first) implements Meaning {}
+
   /** A month's name. */
   record MonthWord(Month month) implements Meaning {}
 
   /** A quarter of the calendar year, 1 to 4. */
   record QuarterWord(int quarter) implements Meaning {}
+
+  /** A half of the calendar year, 1 or 2. */
+  record HalfWord(int half) implements Meaning {}
 
   /** A part of the day, from one hour to another: "in the morning". */
   record HoursWord(int from, int to) implements Meaning {}

@@ -28,15 +28,32 @@ public enum Role {
   BETWEEN(false),
   /** Closes a stretch: "from May to August". */
   TO(false),
+  /** Closes a stretch that nothing opened: "May to August", and never "and". */
+  TILL(false),
   FROM(true),
   THIS(false),
   LAST(false),
+  /** "over" a time that a change is told from. */
+  OVER(false),
+  /** "past", which of one unit counts back from today. */
+  PAST(false),
+  /** "before last", behind a unit of time. */
+  BEFORE_LAST(false),
+  /** "ago", behind units of time. */
+  AGO(false),
+  /** "onwards", behind a time. */
+  ONWARDS(false),
+  /** "the whole", before a time that is meant in full anyway. */
+  ENTIRE(false),
   SINCE(false),
   BEFORE(false),
   UNTIL(false),
   AFTER(false),
   TO_DATE(false),
   YEAR_TO_DATE(false),
+  QUARTER_TO_DATE(false),
+  MONTH_TO_DATE(false),
+  WEEK_TO_DATE(false),
   HALF(false),
   PERCENTILE(false),
   /** "highest", "or more" after a number. */

@@ -21,7 +21,10 @@ public final class Tokens {
   private static Pattern pattern(Writing writing) {
     return Pattern.compile(
         "(?<quoted>\"[^\"]*\"|\u201c[^\u201d]*\u201d)"
-            + "|(?<date>\\d{4}-\\d{2}-\\d{2}(?!\\d))"
+            + "|(?<date>"
+            + WrittenDates.PATTERN
+            + ")"
+            + "|(?<shortYear>(?<![\\p{L}\\p{Nd}])['\u2019]\\d{2}(?![\\p{L}\\p{Nd}]))"
             + "|(?<ordinal>"
             + writing.placePattern()
             + ")"
@@ -42,9 +45,11 @@ public final class Tokens {
   public static List<Token> of(String text, Writing writing) {
     List<Token> tokens = new ArrayList<>();
     Matcher matcher = TOKEN.get(writing).matcher(text);
+    boolean dash = false;
     while (matcher.find()) {
       String found = matcher.group();
       if (matcher.group("space") != null) {
+        dash = dash || !found.isBlank();
         continue;
       }
       Token.Kind kind;
@@ -55,6 +60,9 @@ public final class Tokens {
       } else if (matcher.group("date") != null) {
         kind = Token.Kind.DATE;
         plain = found;
+      } else if (matcher.group("shortYear") != null) {
+        kind = Token.Kind.NUMBER;
+        plain = WrittenDates.CENTURY + found.substring(1);
       } else if (matcher.group("ordinal") != null) {
         kind = Token.Kind.ORDINAL;
         plain = found.replaceAll("\\D", "");
@@ -71,7 +79,8 @@ public final class Tokens {
         kind = Token.Kind.SIGN;
         plain = found;
       }
-      tokens.add(new Token(kind, found, plain, matcher.start(), matcher.end()));
+      tokens.add(new Token(kind, found, plain, matcher.start(), matcher.end(), dash));
+      dash = false;
     }
     return tokens;
   }

@@ -1,27 +1,22 @@
 package org.ropebridge.lexicon;
 
 import java.math.BigDecimal;
-import java.time.DateTimeException;
-import java.time.LocalDate;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** How a language writes numbers, places in an order, and days. */
 public enum Writing {
-  /** 1,234.5; 3rd; no days but those of ISO 8601. */
+  /** 1,234.5; 3rd; 12.5.2025. */
   POINTS(
       "\\d+(?:st|nd|rd|th)\\b",
       ',',
       '.',
-      "(?!)",
-      "(?:top|bottom|best|worst|last|past|first|next)(?=\\d{1,3}\\b)"),
+      "(?:top|bottom|best|worst|last|past|first|next|fy)(?=\\d{1,4}\\b)"),
   /** 1.234,5; 3. before a word; 12.5.2025. */
   COMMAS(
       "\\d{1,2}\\.(?=\\s+\\p{L})",
       '.',
       ',',
-      "(?<day>\\d{1,2})\\.(?<month>\\d{1,2})\\.(?<year>\\d{4})",
       "top(?=\\d{1,3}\\b)");
 
   private static final int LONGEST_NUMBER = 18;
@@ -30,16 +25,14 @@ public enum Writing {
   private final String counting;
   private final char thousands;
   private final char decimals;
-  private final Pattern day;
   private final Pattern grouped;
   private final Pattern plain;
 
-  Writing(String place, char thousands, char decimals, String day, String counting) {
+  Writing(String place, char thousands, char decimals, String counting) {
     this.place = place;
     this.counting = counting;
     this.thousands = thousands;
     this.decimals = decimals;
-    this.day = Pattern.compile(day);
     String rest = "(" + Pattern.quote(String.valueOf(decimals)) + "\\d+)?";
     this.grouped =
         Pattern.compile(
@@ -69,22 +62,5 @@ public enum Writing {
 
   private BigDecimal decimal(String text) {
     return new BigDecimal(text.replace(decimals, '.'));
-  }
-
-  /** The day that digits stand for, if the language writes days so. */
-  Optional<LocalDate> day(String text) {
-    Matcher written = day.matcher(text);
-    if (!written.matches()) {
-      return Optional.empty();
-    }
-    try {
-      return Optional.of(
-          LocalDate.of(
-              Integer.parseInt(written.group("year")),
-              Integer.parseInt(written.group("month")),
-              Integer.parseInt(written.group("day"))));
-    } catch (DateTimeException e) {
-      return Optional.empty();
-    }
   }
 }

@@ -26,7 +26,7 @@ public sealed interface Period {
 
   /**
    * Units counted from the one that holds today, which is 0: this unit (0 to 0), the last (-1 to
-   * -1), the last n whole ones (-n to -1), the last n days up to today (1-n to 0), or the next n (1
+   * -1), the one n units ago (-n to -n), the last n whole ones (-n to -1), the last n days up to today (1-n to 0), or the next n (1
    * to n).
    */
   record Relative(Unit unit, int from, int to) implements Period {
@@ -38,6 +38,11 @@ public sealed interface Period {
     /** Last year, last month; of days, yesterday. */
     public static Relative previous(Unit unit) {
       return new Relative(unit, -1, -1);
+    }
+
+    /** The unit that held this day n units ago. */
+    public static Relative ago(int count, Unit unit) {
+      return new Relative(unit, -count, -count);
     }
 
     /** The next n units, without the one that holds today. */
@@ -54,7 +59,7 @@ public sealed interface Period {
     }
 
     public Relative {
-      boolean one = from == to && (from == 0 || from == -1);
+      boolean one = from == to && from <= 0;
       boolean several = to == (unit == Unit.DAY ? 0 : -1) && from < to;
       boolean next = from == 1 && to >= 1;
       if (!one && !several && !next) {

@@ -175,7 +175,13 @@ final class Assembly {
     boolean comparing =
         said.versus.isPresent() || said.versusTime.isPresent() || said.fromTo.isPresent();
     boolean notCompared =
-        said.versusTime.filter(Contribution.VersusTime::ifCompared).isPresent() && !said.sideBySide;
+        said.versusTime
+            .map(Contribution.VersusTime::with)
+            .filter(
+                w ->
+                    w == Contribution.With.COMPARE && !said.sideBySide
+                        || w == Contribution.With.CHANGE && said.moved.isEmpty())
+            .isPresent();
     if (notCompared) {
       return Optional.empty();
     }

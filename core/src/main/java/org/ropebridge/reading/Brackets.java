@@ -91,7 +91,12 @@ final class Brackets {
   private static Token token(List<Token> tokens) {
     String text = String.join(" ", tokens.stream().map(Token::text).toList());
     return new Token(
-        Token.Kind.ENCLOSED, text, "", tokens.get(0).start(), tokens.get(tokens.size() - 1).end());
+        Token.Kind.ENCLOSED,
+        text,
+        "",
+        tokens.get(0).start(),
+        tokens.get(tokens.size() - 1).end(),
+        false);
   }
 
   /** What the stretch may be: for each kind of part the best way to read it so. */

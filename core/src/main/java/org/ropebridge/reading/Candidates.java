@@ -257,8 +257,8 @@ final class Candidates {
         DayRange days = periods.resolve(in.period());
         DayRange other = byDate.putIfAbsent(in.date(), days);
         if (other != null && !days.overlaps(other)) {
-          return "Two periods are named that have no day in common; comparing periods is not"
-              + " answered in this version. Ask for one of them.";
+          return "Two periods are named that have no day in common. Ask for one of them, or for the one"
+              + " \"compared with\" the other.";
         }
       }
     }

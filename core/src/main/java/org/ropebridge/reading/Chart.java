@@ -248,6 +248,7 @@ final class Chart {
     List<Boolean> plural = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     List<Boolean> participle = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     List<Boolean> adjoining = new ArrayList<>(java.util.Collections.nCopies(slots, true));
+    List<Boolean> dashed = new ArrayList<>(java.util.Collections.nCopies(slots, false));
     double score = scope.weights().bonusOf(pattern.rule().name(), pattern.rule().bonus());
     List<Mention> mentions = new ArrayList<>();
     for (int i = 0; i < matched.length; i++) {
@@ -256,6 +257,7 @@ final class Chart {
       plural.set(pattern.places()[i], vocabulary.isPlural(lastWord));
       participle.set(pattern.places()[i], vocabulary.isParticiple(lastWord));
       adjoining.set(pattern.places()[i], i == 0 || matched[i - 1].to() == matched[i].from());
+      dashed.set(pattern.places()[i], tokens.get(matched[i].from()).afterDash());
       score += matched[i].score();
       mentions.addAll(matched[i].mentions());
     }
@@ -270,7 +272,7 @@ final class Chart {
     pattern
         .rule()
         .apply(
-            new Match(parts, plural, participle, adjoining, matched[0].from()),
+            new Match(parts, plural, participle, adjoining, dashed, matched[0].from()),
             scope,
             part -> {
               Edge edge =

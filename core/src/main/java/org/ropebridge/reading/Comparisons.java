@@ -217,11 +217,28 @@ final class Comparisons {
     if (itself) {
       // "this August compared with last August": the one of the year before.
       return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
+    } else if (isWithin(now.get(), other)) {
+      return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
     } else if (!swapped) {
       return Optional.of(between(now.get(), other));
     }
     said.filters.replaceAll(f -> f.equals(period(now.get())) ? period(other) : f);
     return Optional.of(between(other, now.get()));
+  }
+
+  /** "May vs last year": beside May of last year, since a month is not held against a year. */
+  private boolean isWithin(Period now, Period year) {
+    DayRange days = scope.periods().resolve(now);
+    DayRange whole = scope.periods().resolve(year);
+    if (days.first().isEmpty() || days.end().isEmpty() || whole.first().isEmpty()) {
+      return false;
+    }
+    DayRange before = new Back(1, Period.Unit.YEAR).of(days);
+    LocalDate first = whole.first().get();
+    return whole.end().equals(Optional.of(first.plusYears(1)))
+        && !before.equals(whole)
+        && !before.first().get().isBefore(first)
+        && !before.end().get().isAfter(first.plusYears(1));
   }
 
   private static Filter period(Period period) {

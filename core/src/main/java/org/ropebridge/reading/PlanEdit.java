@@ -133,7 +133,7 @@ final class PlanEdit {
       } else if (edit instanceof Contribution.InWhich which) {
         rest = rest.with(edge, new Contribution.Groupings(List.of(which.what())));
       } else if (edit instanceof Contribution.ComparedWith with) {
-        rest = rest.with(edge, new Contribution.VersusTime(with.time(), false));
+        rest = rest.with(edge, new Contribution.VersusTime(with.time(), Contribution.With.NOTHING));
       } else if (edit instanceof Contribution.ToldAs told) {
         Optional<Plan> compared = parts.comparedOnly(plan, told.how());
         if (compared.isPresent()) {
@@ -175,7 +175,7 @@ final class PlanEdit {
                             new Phrase.Time(
                                 ((Filter.InPeriod) ((Contribution.Narrowing) c).filter()).period(),
                                 true),
-                            false)))
+                            Contribution.With.NOTHING)))
         : said.rest();
   }
 

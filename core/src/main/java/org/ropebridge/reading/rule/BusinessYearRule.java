@@ -9,15 +9,30 @@ import org.ropebridge.plan.TimeUnit;
 
 /** "business year 2026" [business year] [year] -> the business year that ends in that year */
 final class BusinessYearRule extends Rule {
+  private static final int CENTURY = 2000;
+
   BusinessYearRule() {
     super(
         Slot.a(Meaning.TimeUnitWord.class, u -> u.grouping() == TimeUnit.BUSINESS_YEAR),
-        Slot.a(Phrase.Time.class, Times::isYear));
+        Slot.a(Part.class, BusinessYearRule::isYear));
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    LocalDate first = scope.periods().businessYear(Times.year(match.get(1, Phrase.Time.class)));
+    int year =
+        match
+            .find(1, Phrase.Time.class)
+            .map(Times::year)
+            .orElseGet(
+                () -> CENTURY + match.get(1, Meaning.NumberWord.class).number().intValueExact());
+    LocalDate first = scope.periods().businessYear(year);
     out.accept(Times.said(Period.Unit.BUSINESS_YEAR, first));
+  }
+
+  private static boolean isYear(Part part) {
+    return part instanceof Phrase.Time time && Times.isYear(time)
+        || part instanceof Meaning.NumberWord number
+            && Times.smallWhole(number.number()) > 0
+            && Times.smallWhole(number.number()) < 100;
   }
 }

@@ -5,12 +5,12 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "compare winter 2025 with winter 2024" [with] [period] -> every measure beside its value then, if
- * "compare" is said
+ * "compare winter 2025 with winter 2024", "growth over last year" [with] [period] -> every measure
+ * beside its value then, if "compare" or a change is said
  */
 final class CompareWithRule extends Rule {
   CompareWithRule() {
-    super(Slot.word(Role.WITH, Role.TO, Role.AND), Slot.a(Phrase.Time.class));
+    super(Slot.word(Role.WITH, Role.TO, Role.AND, Role.OVER), Slot.a(Phrase.Time.class));
   }
 
   @Override
@@ -20,6 +20,8 @@ final class CompareWithRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.VersusTime(match.get(1, Phrase.Time.class), true));
+    Contribution.With with =
+        match.isWord(0, Role.OVER) ? Contribution.With.CHANGE : Contribution.With.COMPARE;
+    out.accept(new Contribution.VersusTime(match.get(1, Phrase.Time.class), with));
   }
 }

@@ -199,9 +199,18 @@ public sealed interface Contribution extends Part {
   /**
    * "compared with 2024", "vs last year": the period that the plan's own is compared with.
    *
-   * @param ifCompared whether "compare" must have been said as well
+   * @param with what must have been said as well
    */
-  record VersusTime(Phrase.Time time, boolean ifCompared) implements Contribution {}
+  record VersusTime(Phrase.Time time, With with) implements Contribution {}
+
+  /** What a time is compared beside of. */
+  enum With {
+    NOTHING,
+    /** "compare". */
+    COMPARE,
+    /** "growth", "change in". */
+    CHANGE
+  }
 
   /** "growth of revenue", still without the time that it is compared with. */
   record Moved(Measure.Move move, Measure.Plain of) implements Contribution {}

@@ -14,7 +14,7 @@ import org.ropebridge.plan.Period;
  */
 final class EndOfRule extends Rule {
   EndOfRule() {
-    super(Slot.word(Role.END_OF, Role.START_OF), Slot.a(Phrase.Time.class));
+    super(Slot.word(Role.END_OF, Role.START_OF), Slot.a(Part.class, Times::isTimeOrUnit));
   }
 
   @Override
@@ -24,7 +24,11 @@ final class EndOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    DayRange days = scope.periods().resolve(match.get(1, Phrase.Time.class).period());
+    Optional<Phrase.Time> time = Times.timeOrUnit(match.get(1, Part.class), Period.Unit.DAY, scope);
+    if (time.isEmpty()) {
+      return;
+    }
+    DayRange days = scope.periods().resolve(time.get().period());
     Optional<LocalDate> day = match.isWord(0, Role.END_OF) ? days.last() : days.first();
     day.ifPresent(d -> out.accept(Times.said(Period.Unit.DAY, d)));
   }

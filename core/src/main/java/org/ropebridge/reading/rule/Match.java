@@ -12,6 +12,8 @@ import org.ropebridge.lexicon.Role;
  * @param parts one for each slot; empty where an optional slot was left out
  * @param plural for each slot, whether the last word of its part is a plural
  * @param participle for each slot, whether the last word of its part says that something was done
+ * @param adjoining for each slot, whether no word without effect stands before its part
+ * @param dashed for each slot, whether a dash stands before its part
  * @param start index of the first token
  */
 public record Match(
@@ -19,6 +21,7 @@ public record Match(
     List<Boolean> plural,
     List<Boolean> participle,
     List<Boolean> adjoining,
+    List<Boolean> dashed,
     int start) {
 
   boolean has(int slot) {
@@ -32,6 +35,11 @@ public record Match(
   /** Whether no word without effect stands between the part and the one before it. */
   boolean adjoins(int slot) {
     return adjoining.get(slot);
+  }
+
+  /** Whether a dash stands between the part and the one before it. */
+  boolean isDashed(int slot) {
+    return dashed.get(slot);
   }
 
   /** Whether the last word of the part says that something was done: "collected". */

@@ -17,7 +17,7 @@ final class NamedPartOfYearRule extends Rule {
     super(
         Slot.a(Meaning.OrdinalWord.class),
         Slot.a(Part.class, NamedPartOfYearRule::isPart),
-        Slot.a(Phrase.Time.class, t -> Times.isYear(t) || Times.isThisOrLastYear(t)).maybe());
+        Slot.a(Part.class, NamedPartOfYearRule::isYear).maybe());
   }
 
   @Override
@@ -31,10 +31,17 @@ final class NamedPartOfYearRule extends Rule {
     int year =
         match
             .find(2, Phrase.Time.class)
-            .map(t -> scope.periods().resolve(t.period()).first().orElseThrow().getYear())
+            .map(t -> Times.startYear(t, scope))
             .orElse(scope.today().getYear());
     out.accept(
         Times.said(half ? Period.Unit.HALF : Period.Unit.QUARTER, LocalDate.of(year, month, 1)));
+  }
+
+  private static boolean isYear(Part part) {
+    return part instanceof Phrase.Time time && Times.isOneYear(time)
+        || part instanceof Meaning.TimeUnitWord unit
+            && !unit.adverb()
+            && unit.grouping() == TimeUnit.YEAR;
   }
 
   private static boolean isPart(Part part) {

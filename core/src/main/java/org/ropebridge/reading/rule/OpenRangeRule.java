@@ -25,6 +25,9 @@ final class OpenRangeRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Time time = match.get(1, Phrase.Time.class);
+    if (time.period() instanceof Period.Range range && range.first().isPresent()) {
+      return;
+    }
     DayRange days = scope.periods().resolve(time.period());
     if (days.first().isEmpty() || days.end().isEmpty()) {
       return;

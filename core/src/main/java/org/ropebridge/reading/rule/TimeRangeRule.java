@@ -1,12 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.time.LocalDate;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.DayRange;
-import org.ropebridge.plan.Period;
 
 /**
  * "between May and August", "from 1 March to 12 May 2025" [between] [time] [and] [time] -> from the
@@ -28,24 +24,7 @@ final class TimeRangeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.Time from = match.get(1, Phrase.Time.class);
-    Phrase.Time to = match.get(3, Phrase.Time.class);
-    DayRange fromDays = scope.periods().resolve(from.period());
-    DayRange toDays = scope.periods().resolve(to.period());
-    if (fromDays.first().isEmpty() || toDays.last().isEmpty()) {
-      return;
-    }
-    LocalDate first = fromDays.first().get();
-    LocalDate last = toDays.last().get();
-    if (!from.yearSaid()) {
-      first = first.withYear(last.getYear());
-      if (first.isAfter(last)) {
-        first = first.minusYears(1);
-      }
-    }
-    if (!first.isAfter(last)) {
-      out.accept(
-          new Phrase.Time(new Period.Range(Optional.of(first), Optional.of(last)), to.yearSaid()));
-    }
+    Times.fromTo(match.get(1, Phrase.Time.class), match.get(3, Phrase.Time.class), scope)
+        .ifPresent(out);
   }
 }

@@ -12,7 +12,7 @@ final class TimeToTimeRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return 0.6;
   }
 
   @Override

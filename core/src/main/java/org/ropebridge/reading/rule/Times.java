@@ -4,9 +4,11 @@ import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Period;
 
 /** What the rules of time share. */
@@ -41,7 +43,7 @@ final class Times {
     return dayNumber(part) >= 1 && dayNumber(part) <= 31;
   }
 
-  private static int dayNumber(Part part) {
+  static int dayNumber(Part part) {
     if (part instanceof Meaning.OrdinalWord ordinal) {
       return ordinal.number();
     }
@@ -63,6 +65,112 @@ final class Times {
     }
   }
 
+  /** Whether a year can be said of it that it lacks: "May", "this month". */
+  static boolean isWithoutYear(Phrase.Time time) {
+    return !time.yearSaid() && !(time.period() instanceof Period.Range)
+        || time.period() instanceof Period.Relative relative
+            && relative.equals(Period.Relative.current(relative.unit()))
+            && relative.unit() != Period.Unit.YEAR
+            && relative.unit() != Period.Unit.BUSINESS_YEAR;
+  }
+
+  /** Whether it is one calendar year: "2025", "last year". */
+  static boolean isOneYear(Phrase.Time time) {
+    return isYear(time) || isThisOrLastYear(time);
+  }
+
+  /** The year in which it begins. */
+  static int startYear(Phrase.Time time, Scope scope) {
+    return scope.periods().resolve(time.period()).first().orElseThrow().getYear();
+  }
+
+  /** The same time of the year; empty when that year has none such. */
+  static Optional<Phrase.Time> inYear(Phrase.Time time, int year, Scope scope) {
+    Period period = time.period();
+    if (period instanceof Period.Relative relative && relative.unit() == Period.Unit.WEEK) {
+      LocalDate then = scope.today().minusWeeks(52L * (scope.today().getYear() - year));
+      return Optional.of(said(Period.Unit.WEEK, scope.periods().start(Period.Unit.WEEK, then)));
+    } else if (period instanceof Period.Relative relative) {
+      period =
+          new Period.Span(
+              relative.unit(), scope.periods().start(relative.unit(), scope.today()));
+    }
+    Period moved;
+    if (period instanceof Period.Span span) {
+      LocalDate first = span.first().withYear(year);
+      if (first.getDayOfMonth() != span.first().getDayOfMonth()) {
+        return Optional.empty();
+      }
+      moved = new Period.Span(span.unit(), first);
+    } else if (period instanceof Period.InSeason season) {
+      moved = new Period.InSeason(season.season(), year);
+    } else if (period instanceof Period.During during) {
+      moved = new Period.During(during.occasion(), year);
+    } else {
+      return Optional.empty();
+    }
+    return exists(moved, scope) ? Optional.of(new Phrase.Time(moved, true)) : Optional.empty();
+  }
+
+  /** Whether it is a time with both ends, or the unit of one: "the year". */
+  static boolean isTimeOrUnit(Part part) {
+    return part instanceof Phrase.Time
+        || part instanceof Meaning.TimeUnitWord unit && !unit.adverb() && unit.period().isPresent();
+  }
+
+  /** The time; of a unit longer than the other, the one that holds today. */
+  static Optional<Phrase.Time> timeOrUnit(Part part, Period.Unit longerThan, Scope scope) {
+    if (part instanceof Phrase.Time time) {
+      return Optional.of(time);
+    }
+    Period.Unit unit = ((Meaning.TimeUnitWord) part).period().orElseThrow();
+    return unit.compareTo(longerThan) < 0
+        ? Optional.of(new Phrase.Time(Period.Relative.current(unit), true))
+        : Optional.empty();
+  }
+
+  /** The days from the first up to the end, as one unit of the calendar where they are one. */
+  static Period stretch(LocalDate first, LocalDate end, Scope scope) {
+    for (Period.Unit unit :
+        List.of(
+            Period.Unit.YEAR,
+            Period.Unit.HALF,
+            Period.Unit.QUARTER,
+            Period.Unit.MONTH,
+            Period.Unit.DAY)) {
+      Period span = new Period.Span(unit, first);
+      if (scope.periods().resolve(span).equals(DayRange.of(first, end))) {
+        return span;
+      }
+    }
+    return new Period.Range(Optional.of(first), Optional.of(end.minusDays(1)));
+  }
+
+  /**
+   * From the beginning of the one time to the end of the other; a time without a year is in that of
+   * the other, or before. Empty when the other ends before.
+   */
+  static Optional<Phrase.Time> fromTo(Phrase.Time from, Phrase.Time to, Scope scope) {
+    DayRange fromDays = scope.periods().resolve(from.period());
+    DayRange toDays = scope.periods().resolve(to.period());
+    if (fromDays.first().isEmpty() || toDays.last().isEmpty()) {
+      return Optional.empty();
+    }
+    LocalDate first = fromDays.first().get();
+    LocalDate last = toDays.last().get();
+    if (!from.yearSaid()) {
+      first = first.withYear(last.getYear());
+      if (first.isAfter(last)) {
+        first = first.minusYears(1);
+      }
+    }
+    return first.isAfter(last)
+        ? Optional.empty()
+        : Optional.of(
+            new Phrase.Time(
+                new Period.Range(Optional.of(first), Optional.of(last)), to.yearSaid()));
+  }
+
   static boolean exists(Period period, Scope scope) {
     try {
       scope.periods().resolve(period);
@@ -82,13 +190,25 @@ final class Times {
 
   /** The earlier of two times; without a year of its own it is in that of the later, or before. */
   static Phrase.Time withYearOf(Phrase.Time earlier, Phrase.Time later, Scope scope) {
-    if (earlier.yearSaid() || !(earlier.period() instanceof Period.Span span)) {
+    if (earlier.yearSaid()) {
       return earlier;
     }
     Optional<LocalDate> laterDay = scope.periods().resolve(later.period()).first();
     if (laterDay.isEmpty()) {
       return earlier;
     }
+    if (earlier.period() instanceof Period.Range range
+        && range.first().isPresent()
+        && range.last().isPresent()) {
+      int years = laterDay.get().getYear() - range.last().get().getYear();
+      return new Phrase.Time(
+          new Period.Range(
+              range.first().map(d -> d.plusYears(years)), range.last().map(d -> d.plusYears(years))),
+          true);
+    } else if (!(earlier.period() instanceof Period.Span)) {
+      return earlier;
+    }
+    Period.Span span = (Period.Span) earlier.period();
     LocalDate first = span.first().withYear(laterDay.get().getYear());
     return said(span.unit(), first.isAfter(laterDay.get()) ? first.minusYears(1) : first);
   }

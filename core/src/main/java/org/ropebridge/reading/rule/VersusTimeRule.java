@@ -20,6 +20,6 @@ final class VersusTimeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.VersusTime(match.get(2, Phrase.Time.class), false));
+    out.accept(new Contribution.VersusTime(match.get(2, Phrase.Time.class), Contribution.With.NOTHING));
   }
 }
