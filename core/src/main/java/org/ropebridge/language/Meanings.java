@@ -64,6 +64,7 @@ final class Meanings {
           entry("months", n -> new Meaning.MonthWord(Month.valueOf(n))),
           entry("weekdays", n -> new Meaning.WeekdayWord(DayOfWeek.valueOf(n))),
           entry("quarters", n -> new Meaning.QuarterWord(Integer.parseInt(n))),
+          entry("times", n -> new Meaning.TimesWord(Integer.parseInt(n))),
           entry("halves", n -> new Meaning.HalfWord(Integer.parseInt(n))),
           entry("ordinals", n -> new Meaning.OrdinalWord(Integer.parseInt(n))),
           entry("numbers", n -> new Meaning.NumberWord(new BigDecimal(n))));

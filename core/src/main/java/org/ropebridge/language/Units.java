@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.UnitRatio;
 
@@ -31,9 +32,22 @@ final class Units {
     this.singular = singular;
   }
 
-  /** What people call a unit besides its own name. */
+  /** What people call a unit besides its own name: metres "m", and "m" metres. */
   List<String> namesOf(String unit) {
-    return names.getOrDefault(unit, List.of());
+    List<String> own = names.get(unit);
+    if (own != null) {
+      return own;
+    }
+    String plain = singular.apply(Tokens.plain(unit));
+    return names.entrySet().stream()
+        .filter(e -> e.getValue().contains(plain))
+        .findFirst()
+        .map(
+            e ->
+                Stream.concat(Stream.of(e.getKey()), e.getValue().stream())
+                    .filter(n -> !n.equals(plain))
+                    .toList())
+        .orElse(List.of());
   }
 
   /** Names of other units of the same kind, and how they compare. */

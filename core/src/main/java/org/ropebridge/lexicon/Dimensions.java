@@ -17,6 +17,9 @@ public final class Dimensions {
   /** What units of currency measure. */
   public static final String MONEY = "money";
 
+  /** What "biggest" asks for: any number, but of several one of pieces sooner than a height. */
+  public static final String SIZE = "size";
+
   private static final int DAYS_OF_WEEK = 7;
   private static final int HOURS_OF_DAY = 24;
 

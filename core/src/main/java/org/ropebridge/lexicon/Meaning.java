@@ -115,7 +115,12 @@ public sealed interface Meaning extends Part {
    * @param dimension what it measures: "time" or "length" for words that choose their column by its
    *     unit; empty for any
    */
-  record SuperlativeWord(boolean most, String dimension) implements Meaning {}
+  record SuperlativeWord(boolean most, String dimension) implements Meaning {
+    /** Whether it may be said of whatever is measured: "highest revenue", "biggest revenue". */
+    public boolean isOfAnything() {
+      return dimension.isEmpty() || dimension.equals(Dimensions.SIZE);
+    }
+  }
 
   /** Best or worst: the direction depends on what is measured. */
   record JudgementWord(boolean good) implements Meaning {}
@@ -127,6 +132,9 @@ public sealed interface Meaning extends Part {
    *     "slowest"
    */
   record RankWord(boolean top, boolean unlessTime) implements Meaning {}
+
+  /** How often: "once", "twice". */
+  record TimesWord(int times) implements Meaning {}
 
   /** A comparison of numbers. */
   record ComparisonWord(Filter.Comparison comparison) implements Meaning {}

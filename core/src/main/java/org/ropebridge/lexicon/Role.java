@@ -43,6 +43,10 @@ public enum Role {
   AGO(false),
   /** "onwards", behind a time. */
   ONWARDS(false),
+  /** "valley wise". */
+  WISE(false),
+  /** "high", "long", behind an amount with its unit. */
+  IN_SIZE(false),
   /** "the whole", before a time that is meant in full anyway. */
   ENTIRE(false),
   SINCE(false),

@@ -245,7 +245,8 @@ final class Candidates {
             - weights.stepOnAWay() * steps(plan, faults)
             - weights.secondPeriod() * secondPeriods(plan)
             - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
-    String fault = faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
+    String fault =
+        faults.isEmpty() ? disjointPeriods(plan) + onlyOnes(plan) : faults.get(0).message();
     return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
   }
 
@@ -259,6 +260,23 @@ final class Candidates {
         if (other != null && !days.overlaps(other)) {
           return "Two periods are named that have no day in common. Ask for one of them, or for the one"
               + " \"compared with\" the other.";
+        }
+      }
+    }
+    return "";
+  }
+
+  /** Says so when each group has just one of what is counted, as each hut has one valley. */
+  private String onlyOnes(Plan plan) {
+    for (Measure measure : plan.measures()) {
+      for (Grouping grouping : plan.groupings()) {
+        if (measure instanceof Measure.DistinctRows rows
+            && grouping instanceof Grouping.ByColumn by
+            && model.namesItsTable(by.column())
+            && !by.column().table().equals(rows.counted())
+            && !paths.shortest(by.column().table(), rows.counted(), Optional.empty()).isEmpty()) {
+          return "Each " + model.table(by.column().table()).rowNoun() + " has just one "
+              + model.table(rows.counted()).rowNoun() + ".";
         }
       }
     }

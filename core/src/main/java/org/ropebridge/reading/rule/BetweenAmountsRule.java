@@ -15,7 +15,7 @@ final class BetweenAmountsRule extends Rule {
     super(
         Slot.word(Role.BETWEEN, Role.FROM),
         Slot.a(Phrase.Amount.class),
-        Slot.word(Role.TO),
+        Slot.word(Role.TO, Role.TILL),
         Slot.a(Phrase.Amount.class));
   }
 

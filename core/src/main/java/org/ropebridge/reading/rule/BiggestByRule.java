@@ -13,7 +13,8 @@ final class BiggestByRule extends Rule {
   BiggestByRule() {
     super(
         Slot.a(Meaning.NumberWord.class).maybe(),
-        Slot.a(Meaning.SuperlativeWord.class, s -> s.dimension().isEmpty()),
+        Slot.a(Meaning.SuperlativeWord.class, Meaning.SuperlativeWord::isOfAnything),
+        Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.BY),
         Slot.a(Part.class, Rankings::canRank));
@@ -26,12 +27,15 @@ final class BiggestByRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (match.has(0) && match.has(2)) {
+      return;
+    }
     Rankings.groups(
             match,
-            0,
-            2,
+            match.has(0) ? 0 : 2,
+            3,
             Rankings.direction(match.get(1, Part.class)),
-            Rankings.measure(match.get(4, Part.class)))
+            Rankings.measure(match.get(5, Part.class)))
         .ifPresent(out);
   }
 }

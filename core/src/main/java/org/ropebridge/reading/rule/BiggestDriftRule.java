@@ -14,7 +14,7 @@ import org.ropebridge.plan.Measure;
 final class BiggestDriftRule extends Rule {
   BiggestDriftRule() {
     super(
-        Slot.a(Meaning.SuperlativeWord.class, s -> s.dimension().isEmpty()),
+        Slot.a(Meaning.SuperlativeWord.class, Meaning.SuperlativeWord::isOfAnything),
         Slot.a(Part.class, p -> p instanceof Meaning.DriftWord || p instanceof Meaning.MoveWord),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, Operands::isOperand).maybe());

@@ -13,7 +13,7 @@ import org.ropebridge.plan.Measure;
 final class ExtremeRowRule extends Rule {
   ExtremeRowRule() {
     super(
-        Slot.a(Meaning.SuperlativeWord.class, s -> !s.dimension().isEmpty()),
+        Slot.a(Meaning.SuperlativeWord.class, s -> !s.isOfAnything()),
         Slot.a(Meaning.RowNoun.class));
   }
 

@@ -14,6 +14,7 @@ final class KeepAmountRule extends Rule {
     super(
         Slot.word(Role.PREPOSITION, Role.SHOWING).maybe(),
         Slot.a(Phrase.Comparing.class),
+        Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, p -> Operands.isOperand(p) && !Operands.isBare(p)));
   }
 
@@ -25,7 +26,7 @@ final class KeepAmountRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
-    Measure measure = Operands.of(match.get(2, Part.class));
+    Measure measure = Operands.of(match.get(3, Part.class));
     Keeps.compared(measure, comparing, scope)
         .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));
   }

@@ -1,9 +1,13 @@
 package org.ropebridge.reading.rule;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.plan.Bound;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
@@ -47,6 +51,19 @@ public final class Keeps {
                 comparing.high().map(h -> h.movePointLeft(2)))
             : new Bound(comparing.comparison(), comparing.low(), comparing.high());
     return Optional.of(new Plan.Keep(measure, new Plan.Against(bound)));
+  }
+
+  /** The measure of what is grouped, at that place by it, the highest at the first. */
+  static Contribution atPlace(ColumnRef names, Measure measure, int place) {
+    Plan.Keep keep =
+        new Plan.Keep(
+            new Measure.Rank((Measure.Plain) measure),
+            new Plan.Against(Bound.of(Filter.Comparison.EQUAL_TO, place)));
+    return new Contribution.Together(
+        List.of(
+            Contribution.Measures.of(measure),
+            new Contribution.Groupings(List.of(new Grouping.ByColumn(names))),
+            new Contribution.Keeping(keep, true)));
   }
 
   private static boolean isUnit(String unit, Phrase.Comparing comparing) {

@@ -20,7 +20,7 @@ final class MostDoneRule extends Rule {
             p ->
                 p instanceof Phrase.RankHead
                     || p instanceof Meaning.SuperlativeWord s
-                        && (s.dimension().isEmpty() || s.dimension().equals("amount"))),
+                        && (s.isOfAnything() || s.dimension().equals("amount"))),
         Slot.a(Part.class, Columns::isColumn),
         Slot.a(Phrase.Groupable.class));
   }
@@ -45,7 +45,7 @@ final class MostDoneRule extends Rule {
         judged
             || match
                 .find(1, Meaning.SuperlativeWord.class)
-                .filter(s -> s.dimension().isEmpty())
+                .filter(Meaning.SuperlativeWord::isOfAnything)
                 .isPresent();
     Optional<Measure> by =
         byLevel ? rows.flatMap(t -> Relations.judgedBy(t, scope)) : rows.map(Measure.RowCount::new);

@@ -93,7 +93,7 @@ final class Rankings {
   /** Whether the part is a superlative or judgement that asks for one end. */
   static boolean isEnd(Part part) {
     return part instanceof Meaning.SuperlativeWord s
-            && (s.dimension().isEmpty() || s.dimension().equals("amount"))
+            && (s.isOfAnything() || s.dimension().equals("amount"))
         || part instanceof Meaning.JudgementWord;
   }
 

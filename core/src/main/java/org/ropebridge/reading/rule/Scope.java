@@ -242,9 +242,16 @@ public record Scope(
   boolean isMeasuredBy(ColumnRef number, String dimension) {
     Optional<String> unit = model.column(number).unit();
     return dimension.isEmpty()
+        || dimension.equals(Dimensions.SIZE)
         || unit.isEmpty()
         || dimensions.measures(model.column(number), dimension)
         || !dimensions.isKnown(unit.get());
+  }
+
+  /** Whether it counts things, such as beds, and neither money nor what is measured. */
+  private boolean isOfPieces(Column number) {
+    return number.addsUp().filter(a -> a == Column.AddsUp.SUM).isPresent()
+        && number.unit().filter(dimensions::isKnown).isEmpty();
   }
 
   /** The number columns of a table that an adjective of the dimension may measure. */
@@ -258,21 +265,24 @@ public record Scope(
     if (duration.isPresent()) {
       return List.of(duration.get());
     }
+    boolean anything = dimension.isEmpty() || dimension.equals(Dimensions.SIZE);
     List<Column> fitting =
-        dimension.isEmpty()
+        anything
             ? numbers
             : numbers.stream().filter(c -> dimensions.measures(c, dimension)).toList();
-    if (dimension.isEmpty() && fitting.size() > 1) {
-      List<Column> heights =
-          numbers.stream().filter(c -> dimensions.measures(c, "length")).toList();
-      fitting = heights.size() == 1 ? heights : fitting;
+    if (anything && fitting.size() > 1) {
+      List<Column> telling =
+          dimension.isEmpty()
+              ? numbers.stream().filter(c -> dimensions.measures(c, "length")).toList()
+              : numbers.stream().filter(this::isOfPieces).toList();
+      fitting = telling.size() == 1 ? telling : fitting;
     }
-    fitting = dimension.isEmpty() ? fitting : dimensions.usual(fitting);
+    fitting = anything ? fitting : dimensions.usual(fitting);
     List<Column> addingUp =
         fitting.stream()
             .filter(c -> c.addsUp().map(a -> a == Column.AddsUp.SUM).orElse(true))
             .toList();
-    if (!dimension.isEmpty() && addingUp.size() == 1) {
+    if (!anything && addingUp.size() == 1) {
       fitting = addingUp;
     }
     List<ColumnRef> columns = fitting.stream().map(c -> ColumnRef.of(table, c.name())).toList();
@@ -323,5 +333,17 @@ public record Scope(
     return measure instanceof Measure.Statistic statistic
         ? model.column(statistic.column()).unit()
         : Optional.empty();
+  }
+
+  /** Whether each row that the measure is computed over has just one row of the column's table. */
+  boolean always(Measure measure, ColumnRef column) {
+    return MeasureTables.of(measure, model).stream()
+        .allMatch(
+            base -> {
+              List<LinkPaths.Way> ways = paths.shortest(base, column.table(), Optional.empty());
+              return !base.equals(column.table())
+                  && ways.size() == 1
+                  && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
+            });
   }
 }

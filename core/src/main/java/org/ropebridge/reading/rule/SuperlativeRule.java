@@ -20,6 +20,6 @@ final class SuperlativeRule extends Rule {
         new Phrase.Statistics(
             List.of(new Phrase.Statistic(most ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, 0)),
             true,
-            word.dimension()));
+            word.isOfAnything() ? "" : word.dimension()));
   }
 }

@@ -34,6 +34,10 @@ final class WhichIsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (!match.has(2) && !match.adjoins(3)) {
+      // "which hut has the highest revenue" is none of height.
+      return;
+    }
     String table = match.get(1, Meaning.RowNoun.class).table();
     int count = match.isPlural(1) ? Contribution.Ranked.SEVERAL : 1;
     Part end = match.get(3, Part.class);
