@@ -43,6 +43,10 @@ public enum Role {
   AGO(false),
   /** "onwards", behind a time. */
   ONWARDS(false),
+  /** Counts different ones without "how many": "unique members". */
+  UNIQUE(false),
+  /** "details of", before what names a row. */
+  DETAILS(false),
   /** "valley wise". */
   WISE(false),
   /** "high", "long", behind an amount with its unit. */

@@ -35,8 +35,9 @@ public final class Tokens {
             + ")"
             + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
             + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
-            + "|(?<stop>[.?!:]+(?=\\s|$))"
-            + "|(?<space>\\s+(?=[-\u2212]\\d)|[\\s\\-\u2013\u2014]+)"
+            + "|(?<stop>(?<!\\b(?:no|nr|avg|max|min|approx|qty|incl|excl))[.?!:]+(?=\\s|$))"
+            + "|(?<space>(?<=\\b(?:no|nr|avg|max|min|approx|qty|incl|excl))\\.(?=\\s\\S)"
+            + "|\\s+(?=[-\u2212]\\d)|[\\s\\-\u2013\u2014]+)"
             + "|(?<sign>>=|<=|\\X)",
         Pattern.CASE_INSENSITIVE);
   }

@@ -169,6 +169,18 @@ final class Conditions {
                 .flatMap(Contribution.Ranked::what)
                 .equals(name.map(Grouping.ByColumn::new));
     if (groupsOfPlan && sameGroups) {
+      boolean alone =
+          said.measures.isEmpty()
+              && !said.counting
+              && said.shares.isEmpty()
+              && said.nouns.isEmpty()
+              && said.moved.isEmpty()
+              && said.ranked.isEmpty()
+              && said.subjects.isEmpty();
+      if (alone) {
+        // "revenue above 50k by hut"
+        said.addMeasure(measure);
+      }
       said.keeps.add(told.keep());
       told.filters().forEach(said::addFilter);
       return true;

@@ -137,8 +137,11 @@ final class Listings {
   private List<ColumnRef> columns(
       String table, Optional<Listing.Order> order, Optional<ColumnRef> per) {
     List<ColumnRef> columns = new ArrayList<>();
-    if (said.rows.isPresent()) {
+    boolean listed = said.rows.filter(r -> !r.columns().isEmpty()).isPresent();
+    if (listed) {
       columns.addAll(said.rows.get().columns());
+    } else if (said.rows.isPresent()) {
+      everything(table, scope).forEach(columns::add);
     } else {
       per.ifPresent(columns::add);
       scope.namingColumn(table).filter(c -> !columns.contains(c)).ifPresent(columns::add);
@@ -172,6 +175,18 @@ final class Listings {
     List<ColumnRef> columns = new ArrayList<>(scope.namingColumn(table).stream().toList());
     telling(table, scope).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
     return new Listing(table, columns, Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  /** What tells people most about a row, and whatever else is known of it. */
+  private static List<ColumnRef> everything(String name, Scope scope) {
+    List<ColumnRef> all = new ArrayList<>(scope.namingColumn(name).stream().toList());
+    scope.idsOf(name).stream().filter(c -> !all.contains(c)).forEach(all::add);
+    telling(name, scope).stream().filter(c -> !all.contains(c)).forEach(all::add);
+    scope.model().table(name).columns().stream()
+        .map(c -> ColumnRef.of(name, c.name()))
+        .filter(c -> !all.contains(c))
+        .forEach(all::add);
+    return all;
   }
 
   /** The columns that tell people most about a row: its date, who or where, kinds and numbers. */

@@ -12,7 +12,7 @@ final class AuxiliaryRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return 0.4;
   }
 
   @Override

@@ -14,7 +14,7 @@ import org.ropebridge.plan.Measure;
 final class DistinctRowsRule extends Rule {
   DistinctRowsRule() {
     super(
-        Slot.word(Role.COUNT),
+        Slot.word(Role.COUNT, Role.UNIQUE),
         Slot.word(Role.DIFFERENT).maybe(),
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.PREPOSITION).maybe(),

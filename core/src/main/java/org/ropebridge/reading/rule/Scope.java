@@ -346,4 +346,12 @@ public record Scope(
                   && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
             });
   }
+
+  /** The columns of a table that hold the numbers by which its rows are known. */
+  public List<ColumnRef> idsOf(String table) {
+    return model.table(table).columns().stream()
+        .filter(c -> c.holds() == Column.Holds.ID)
+        .map(c -> ColumnRef.of(table, c.name()))
+        .toList();
+  }
 }

@@ -44,7 +44,7 @@ final class WhereAreRule extends Rule {
   }
 
   /** The one place that is fewest links away; among several of one table, the one that names it. */
-  private static Optional<ColumnRef> nearest(String table, Scope scope) {
+  static Optional<ColumnRef> nearest(String table, Scope scope) {
     List<ColumnRef> near = new ArrayList<>();
     int least = Integer.MAX_VALUE;
     for (ColumnRef place : scope.places()) {

@@ -1,0 +1,46 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Dimensions;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "total stays", "bookings total" [total] [noun, in the plural] -> the number of rows; where these
+ * have an amount of money, that may be meant as well
+ */
+final class TotalRowsRule extends Rule {
+  TotalRowsRule() {
+    super(
+        Slot.a(Phrase.Statistics.class, TotalRowsRule::isSum).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Phrase.Statistics.class, TotalRowsRule::isSum).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.15;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (!match.isPlural(1) || match.has(0) == match.has(2)) {
+      return;
+    }
+    String table = match.get(1, Meaning.RowNoun.class).table();
+    out.accept(Contribution.Measures.of(new Measure.RowCount(table)));
+    List<ColumnRef> amounts = scope.measuredBy(table, Dimensions.MONEY);
+    if (amounts.size() == 1 && scope.addsUp(amounts.get(0))) {
+      out.accept(
+          Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))));
+    }
+  }
+
+  private static boolean isSum(Phrase.Statistics asked) {
+    return asked.statistics().size() == 1
+        && asked.statistics().get(0).kind() == Measure.Kind.SUM;
+  }
+}
