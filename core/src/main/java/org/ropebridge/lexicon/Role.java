@@ -47,6 +47,12 @@ public enum Role {
   UNIQUE(false),
   /** "details of", before what names a row. */
   DETAILS(false),
+  /** Asks for a change: "by how much did". */
+  BY_HOW_MUCH(false),
+  /** Asks for growth: "by how many percent did". */
+  BY_HOW_MANY_PERCENT(false),
+  /** "rolling", before how many spans an average is of. */
+  ROLLING(false),
   /** "valley wise". */
   WISE(false),
   /** "high", "long", behind an amount with its unit. */

@@ -189,7 +189,7 @@ final class Assembly {
         && said.measures.isEmpty()
         && said.moved.isEmpty()
         && !counts.inferMeasure()
-        && !(said.comparative.isPresent() && counts.preferMeasure())) {
+        && !((said.comparative.isPresent() || said.nouns.isEmpty()) && counts.preferMeasure())) {
       return Optional.empty();
     }
     if (comparing || !said.moved.isEmpty() || said.comparative.isPresent()) {

@@ -41,7 +41,7 @@ final class Counts {
             .distinct()
             .toList();
     Optional<String> preferred = model.preferences().topBy();
-    if (said.opposed && said.nouns.isEmpty() && preferred.isPresent()) {
+    if ((said.opposed || said.sideBySide) && said.nouns.isEmpty() && preferred.isPresent()) {
       Measure by = new Measure.MetricValue(preferred.get());
       said.measures.add(by);
       said.assumptions.add(Assumption.rankedBy(by));

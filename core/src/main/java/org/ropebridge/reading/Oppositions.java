@@ -78,7 +78,12 @@ final class Oppositions {
       said.measures.add(new Measure.RowCount(meets.table()));
       said.assumptions.add(Assumption.counted(meets.table()));
     }
-    if (said.measures.isEmpty() && !new Counts(said, scope).inferMeasure()) {
+    Counts counts = new Counts(said, scope);
+    boolean told =
+        !said.measures.isEmpty()
+            || counts.inferMeasure()
+            || said.nouns.isEmpty() && counts.preferMeasure();
+    if (!told) {
       return false;
     }
     if (!said.measures.stream().allMatch(Measure.Basic.class::isInstance)) {

@@ -15,7 +15,7 @@ final class CompareWithRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 0.6;
   }
 
   @Override
