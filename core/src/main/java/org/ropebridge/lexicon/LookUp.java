@@ -68,11 +68,14 @@ final class LookUp {
   /** Whether it is a name of several words, as the model writes it. */
   private static boolean isLongName(Mention mention) {
     return mention.to() - mention.from() > 1
-        && mention.found() == Mention.Found.EXACT
+        && (mention.found() == Mention.Found.EXACT || mention.found() == Mention.Found.INFLECTED)
         && Entries.isNamed(mention.meaning());
   }
 
-  /** "by night service" says nothing of the night, and "by year group" nothing of the year. */
+  /**
+   * "by night service" says nothing of the night, "by year group" nothing of the year, and "line of
+   * business" nothing of business customers.
+   */
   private static boolean cutsInto(Mention mention, Mention name) {
     boolean hours =
         mention.meaning() instanceof Meaning.HoursWord
@@ -83,7 +86,12 @@ final class LookUp {
         mention.meaning() instanceof Meaning.TimeUnitWord
             && mention.from() == name.from()
             && mention.to() < name.to();
-    return hours || unit;
+    boolean value =
+        mention.meaning() instanceof Meaning.ValueName
+            && name.from() <= mention.from()
+            && mention.to() <= name.to()
+            && mention.to() - mention.from() < name.to() - name.from();
+    return hours || unit || value;
   }
 
   private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
@@ -66,7 +67,13 @@ final class ModelWords {
     this.naming = new Naming(model);
     this.kinship = new Kinship(model, vocabulary);
     this.durations = kinship.durations();
-    this.valueWords = new ValueWords(entries, vocabulary);
+    this.valueWords = 
+        new ValueWords(
+            entries,
+            vocabulary,
+            model.tables().stream()
+                .map(t -> vocabulary.singular(Tokens.plain(t.rowNoun())))
+                .collect(Collectors.toSet()));
   }
 
   /**
@@ -291,8 +298,17 @@ final class ModelWords {
       // "who sold the most", of a "seller".
       vocabulary
           .deedOf(Tokens.plain(link.label()))
-          .filter(verb -> !naming.isName(verb) && !vocabulary.words().containsKey(verb))
+          .filter(this::isFreeWord)
           .ifPresent(verb -> add(verb, role, Mention.Found.AKIN, true));
+      // "agents who sold in May", of what they are "sold by".
+      vocabulary
+          .doneBy(Tokens.plain(link.label()))
+          .filter(verb -> isFreeWord(verb) && !link.to().equals(table.name()))
+          .ifPresent(
+              verb -> {
+                add(verb, role, Mention.Found.AKIN, true);
+                add(verb, new Meaning.RowNoun(table.name()), Mention.Found.AKIN, true);
+              });
     } else {
       add(
           table.rowNoun() + " " + link.label(),
@@ -300,12 +316,25 @@ final class ModelWords {
     }
   }
 
+  private boolean isFreeWord(String word) {
+    return !naming.isName(word) && !vocabulary.words().containsKey(word);
+  }
+
   private void addCondition(Table table, Condition condition) {
     Meaning meaning = new Meaning.ConditionName(table.name(), condition.name());
     add(condition.label(), meaning);
     add(table.rowNoun() + " " + condition.label(), meaning);
     condition.alsoCalled().forEach(s -> add(s, meaning));
-    addDone(condition.label(), meaning);
+    // "cancellations by month", of what has a cancellation date as well, is by that.
+    Set<String> events =
+        table.columns().stream()
+            .filter(c -> c.holds().isTemporal())
+            .flatMap(c -> withoutDateWord(c.label()).stream())
+            .map(Tokens::plain)
+            .collect(Collectors.toSet());
+    if (vocabulary.nounsOf(Tokens.plain(condition.label())).stream().noneMatch(events::contains)) {
+      addDone(condition.label(), meaning);
+    }
   }
 
   /** "age", of rows that tell by one date when they began to be, and that have no such number. */

@@ -27,11 +27,15 @@ final class ValueWords {
   private final WordForms forms;
   private final Vocabulary vocabulary;
 
+  /** What rows of tables are called, in the singular: a value of that name is seldom meant. */
+  private final Set<String> nouns;
+
   /** What has a word of a value of several words. */
   private final Map<String, Set<Meaning>> byWord = new LinkedHashMap<>();
 
-  ValueWords(Entries entries, Vocabulary vocabulary) {
+  ValueWords(Entries entries, Vocabulary vocabulary, Set<String> nouns) {
     this.entries = entries;
+    this.nouns = nouns;
     this.forms = entries.forms();
     this.vocabulary = vocabulary;
   }
@@ -48,7 +52,7 @@ final class ValueWords {
     for (Column.ValueName value : column.values()) {
       Meaning meaning = new Meaning.ValueName(ref, value.stored());
       named.add(value.stored());
-      entries.add(value.name(), meaning, Mention.Found.EXACT, true);
+      entries.add(value.name(), meaning, how(value.name()), true);
       vocabulary
           .nounsOf(Tokens.plain(value.name()))
           .forEach(
@@ -75,7 +79,7 @@ final class ValueWords {
         continue;
       }
       Meaning meaning = new Meaning.ValueName(ref, value);
-      entries.add(value, meaning, Mention.Found.EXACT, forSlips);
+      entries.add(value, meaning, how(value), forSlips);
       WordForms.lastWord(value)
           .filter(w -> lastWords.getOrDefault(w, 0) > 1)
           .ifPresent(
@@ -85,6 +89,12 @@ final class ValueWords {
                 entries.add(shorter, meaning, Mention.Found.SHORTENED, forSlips);
               });
     }
+  }
+
+  private Mention.Found how(String name) {
+    return nouns.contains(vocabulary.singular(Tokens.plain(name)))
+        ? Mention.Found.AKIN
+        : Mention.Found.EXACT;
   }
 
   private void collectWords(Column column, ColumnRef ref, List<String> stored) {

@@ -55,6 +55,15 @@ public interface Vocabulary {
   /** What somebody of that name does: "sell" of "seller"; empty for other nouns. */
   Optional<String> deedOf(String noun);
 
+  /** What was done by whom a name calls so: "sold", of "sold by"; empty for other names. */
+  default Optional<String> doneBy(String name) {
+    return wordsOf(Role.PLAIN_BY).stream()
+        .filter(by -> name.endsWith(" " + by))
+        .map(by -> name.substring(0, name.length() - by.length() - 1))
+        .filter(this::isParticiple)
+        .findFirst();
+  }
+
   /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */
   Optional<String> adjectiveOf(String noun);
 

@@ -241,6 +241,18 @@ final class Chart {
     }
   }
 
+  /** The word that is in the plural when the part is: of "lines of business" the first. */
+  private String head(Edge edge) {
+    if (edge.part() instanceof Meaning) {
+      for (int i = edge.from() + 1; i < edge.to() - 1; i++) {
+        if (transparent[i]) {
+          return tokens.get(i - 1).plain();
+        }
+      }
+    }
+    return tokens.get(edge.to() - 1).plain();
+  }
+
   private void apply(Patterns.Pattern pattern, Edge[] matched, Deque<Edge> agenda) {
     int slots = pattern.rule().slots().size();
     List<Optional<Part>> parts =
@@ -254,7 +266,7 @@ final class Chart {
     for (int i = 0; i < matched.length; i++) {
       parts.set(pattern.places()[i], Optional.of(matched[i].part()));
       String lastWord = tokens.get(matched[i].to() - 1).plain();
-      plural.set(pattern.places()[i], vocabulary.isPlural(lastWord));
+      plural.set(pattern.places()[i], vocabulary.isPlural(head(matched[i])));
       participle.set(pattern.places()[i], vocabulary.isParticiple(lastWord));
       adjoining.set(pattern.places()[i], i == 0 || matched[i - 1].to() == matched[i].from());
       dashed.set(pattern.places()[i], tokens.get(matched[i].from()).afterDash());

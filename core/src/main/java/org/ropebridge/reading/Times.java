@@ -97,7 +97,7 @@ final class Times {
                 .anyMatch(f -> f instanceof Filter.InPeriod in && in.date().equals(date))
             || said.groupings.stream()
                 .anyMatch(g -> g instanceof Grouping.ByTime time && time.date().equals(date));
-    if (!placed && scope.ends().contains(events.date())) {
+    if (!placed) {
       // "cancellations" of all time are only those rows that have come to an end.
       said.filters.add(new Filter.Missing(events.date(), true));
     }

@@ -20,7 +20,7 @@ final class OpenRowsRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return -0.1;
   }
 
   @Override
