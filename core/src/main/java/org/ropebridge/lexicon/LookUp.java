@@ -88,6 +88,7 @@ final class LookUp {
             && mention.to() < name.to();
     boolean value =
         mention.meaning() instanceof Meaning.ValueName
+            && name.meaning() instanceof Meaning.ColumnName
             && name.from() <= mention.from()
             && mention.to() <= name.to()
             && mention.to() - mention.from() < name.to() - name.from();
@@ -261,8 +262,7 @@ final class LookUp {
       case QUOTED -> {
         return token.plain().isBlank()
             ? List.of()
-            : List.of(
-                new Meaning.QuotedText(token.text().substring(1, token.text().length() - 1)));
+            : List.of(new Meaning.QuotedText(token.text().substring(1, token.text().length() - 1)));
       }
       default -> {
         return List.of();

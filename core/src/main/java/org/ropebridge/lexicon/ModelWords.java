@@ -67,7 +67,7 @@ final class ModelWords {
     this.naming = new Naming(model);
     this.kinship = new Kinship(model, vocabulary);
     this.durations = kinship.durations();
-    this.valueWords = 
+    this.valueWords =
         new ValueWords(
             entries,
             vocabulary,

@@ -35,8 +35,6 @@ public enum Role {
   LAST(false),
   /** "over" a time that a change is told from. */
   OVER(false),
-  /** "past", which of one unit counts back from today. */
-  PAST(false),
   /** "before last", behind a unit of time. */
   BEFORE_LAST(false),
   /** "ago", behind units of time. */

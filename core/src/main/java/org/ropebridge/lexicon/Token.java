@@ -10,8 +10,7 @@ package org.ropebridge.lexicon;
  * @param end index after its last character
  * @param afterDash whether a dash stands between it and what comes before: "May-June"
  */
-public record Token(
-    Kind kind, String text, String plain, int start, int end, boolean afterDash) {
+public record Token(Kind kind, String text, String plain, int start, int end, boolean afterDash) {
   /** Kinds of token. */
   public enum Kind {
     WORD,

@@ -38,6 +38,7 @@ public record Weights(
     double guessedRole,
     double throughOthers,
     double guessedBeside,
+    double countsOnes,
     double secondPeriod,
     double countedApart,
     double nearTie,

@@ -13,11 +13,7 @@ public enum Writing {
       '.',
       "(?:top|bottom|best|worst|last|past|first|next|fy)(?=\\d{1,4}\\b)"),
   /** 1.234,5; 3. before a word; 12.5.2025. */
-  COMMAS(
-      "\\d{1,2}\\.(?=\\s+\\p{L})",
-      '.',
-      ',',
-      "top(?=\\d{1,3}\\b)");
+  COMMAS("\\d{1,2}\\.(?=\\s+\\p{L})", '.', ',', "top(?=\\d{1,3}\\b)");
 
   private static final int LONGEST_NUMBER = 18;
 

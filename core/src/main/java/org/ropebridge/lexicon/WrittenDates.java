@@ -71,8 +71,7 @@ final class WrittenDates {
   }
 
   private static Meaning month(int year, int month) {
-    return new Meaning.PeriodWord(
-        new Period.Span(Period.Unit.MONTH, LocalDate.of(year, month, 1)));
+    return new Meaning.PeriodWord(new Period.Span(Period.Unit.MONTH, LocalDate.of(year, month, 1)));
   }
 
   private static Optional<Meaning> day(int year, int month, int day) {

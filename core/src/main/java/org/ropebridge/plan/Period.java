@@ -26,8 +26,8 @@ public sealed interface Period {
 
   /**
    * Units counted from the one that holds today, which is 0: this unit (0 to 0), the last (-1 to
-   * -1), the one n units ago (-n to -n), the last n whole ones (-n to -1), the last n days up to today (1-n to 0), or the next n (1
-   * to n).
+   * -1), the one n units ago (-n to -n), the last n whole ones (-n to -1), the last n days up to
+   * today (1-n to 0), or the next n (1 to n).
    */
   record Relative(Unit unit, int from, int to) implements Period {
     /** This year, this month. */

@@ -243,10 +243,11 @@ final class Candidates {
             - penalty
             - assembled.penalty()
             - weights.stepOnAWay() * steps(plan, faults)
+            - (countsOnes(plan) ? weights.countsOnes() : 0)
             - weights.secondPeriod() * secondPeriods(plan)
             - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
     String fault =
-        faults.isEmpty() ? disjointPeriods(plan) + onlyOnes(plan) : faults.get(0).message();
+        faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
     return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
   }
 
@@ -266,21 +267,19 @@ final class Candidates {
     return "";
   }
 
-  /** Says so when each group has just one of what is counted, as each hut has one valley. */
-  private String onlyOnes(Plan plan) {
-    for (Measure measure : plan.measures()) {
-      for (Grouping grouping : plan.groupings()) {
-        if (measure instanceof Measure.DistinctRows rows
-            && grouping instanceof Grouping.ByColumn by
-            && model.namesItsTable(by.column())
-            && !by.column().table().equals(rows.counted())
-            && !paths.shortest(by.column().table(), rows.counted(), Optional.empty()).isEmpty()) {
-          return "Each " + model.table(by.column().table()).rowNoun() + " has just one "
-              + model.table(rows.counted()).rowNoun() + ".";
-        }
-      }
-    }
-    return "";
+  /** Whether each group has just one of what is counted, as each hut has one valley. */
+  private boolean countsOnes(Plan plan) {
+    return plan.measures().stream()
+        .filter(Measure.DistinctRows.class::isInstance)
+        .map(m -> ((Measure.DistinctRows) m).counted())
+        .anyMatch(counted -> plan.groupings().stream().anyMatch(g -> hasOne(g, counted)));
+  }
+
+  private boolean hasOne(Grouping grouping, String counted) {
+    return grouping instanceof Grouping.ByColumn by
+        && model.namesItsTable(by.column())
+        && !by.column().table().equals(counted)
+        && !paths.shortest(by.column().table(), counted, Optional.empty()).isEmpty();
   }
 
   /** How many periods the plan has beyond the first; people seldom mean two. */

@@ -206,7 +206,9 @@ final class Takings {
           return to.onceCompared(
               () ->
                   to.said.versusTime =
-                      Optional.of(new Contribution.VersusTime(comparative.time(), Contribution.With.NOTHING)));
+                      Optional.of(
+                          new Contribution.VersusTime(
+                              comparative.time(), Contribution.With.NOTHING)));
         });
     on(Contribution.Opposed.class, (to, opposed, joined) -> to.opposed(opposed, joined));
     on(

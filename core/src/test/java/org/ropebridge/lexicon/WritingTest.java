@@ -3,9 +3,7 @@ package org.ropebridge.lexicon;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.Optional;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -33,15 +31,6 @@ class WritingTest {
   })
   void whatIsNoNumber(Writing writing, String text) {
     assertEquals(Optional.empty(), writing.number(text));
-  }
-
-  @Test
-  void daysWithPoints() {
-    assertEquals(Optional.of(LocalDate.of(2025, 5, 12)), Writing.COMMAS.day("12.5.2025"));
-    assertEquals(Optional.of(LocalDate.of(2025, 5, 12)), Writing.COMMAS.day("12.05.2025"));
-    assertEquals(Optional.empty(), Writing.COMMAS.day("31.2.2025"));
-    assertEquals(Optional.empty(), Writing.COMMAS.day("12.5"));
-    assertEquals(Optional.empty(), Writing.POINTS.day("12.5.2025"));
   }
 
   @ParameterizedTest

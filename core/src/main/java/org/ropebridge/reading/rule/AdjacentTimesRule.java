@@ -9,7 +9,10 @@ import org.ropebridge.plan.Period;
 /** "July and August", "2024 and 2025" [time] [and] [time right after it] -> both as one stretch */
 final class AdjacentTimesRule extends Rule {
   AdjacentTimesRule() {
-    super(Slot.a(Phrase.Time.class), Slot.word(Role.AND, Role.OR, Role.COMMA), Slot.a(Phrase.Time.class));
+    super(
+        Slot.a(Phrase.Time.class),
+        Slot.word(Role.AND, Role.OR, Role.COMMA),
+        Slot.a(Phrase.Time.class));
   }
 
   @Override
@@ -27,9 +30,7 @@ final class AdjacentTimesRule extends Rule {
     DayRange first = scope.periods().resolve(one.period());
     DayRange second = scope.periods().resolve(two.period());
     if (first.end().isPresent() && first.end().equals(second.first())) {
-      out.accept(
-          new Phrase.Time(
-              new Period.Range(first.first(), second.last()), two.yearSaid()));
+      out.accept(new Phrase.Time(new Period.Range(first.first(), second.last()), two.yearSaid()));
     }
   }
 

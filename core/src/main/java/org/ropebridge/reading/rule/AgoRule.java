@@ -8,7 +8,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "two weeks ago", "a month ago" [number] [unit of time] [ago] -> that unit, so many before this one
+ * "two weeks ago", "a month ago" [number] [unit of time] [ago] -> that unit, so many before this
+ * one
  */
 final class AgoRule extends Rule {
   AgoRule() {

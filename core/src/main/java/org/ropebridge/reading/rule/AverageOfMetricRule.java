@@ -1,7 +1,7 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Grouping;
@@ -27,21 +27,23 @@ final class AverageOfMetricRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure measure = match.get(1, Contribution.Measures.class).measures().get(0);
-    if (!(measure instanceof Measure.MetricValue value) || !MeasureTables.addsUp(value, scope.model())) {
+    if (!(measure instanceof Measure.MetricValue value)
+        || !MeasureTables.addsUp(value, scope.model())) {
       return;
     }
     out.accept(
         apart(
             new Measure.OverParts(
-                Measure.Kind.AVERAGE, value, new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()))));
+                Measure.Kind.AVERAGE,
+                value,
+                new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()))));
     scope
         .model()
         .metric(value.metric())
         .table()
         .map(
             t ->
-                new Measure.Arithmetic(
-                    Measure.Operator.DIVIDED_BY, value, new Measure.RowCount(t)))
+                new Measure.Arithmetic(Measure.Operator.DIVIDED_BY, value, new Measure.RowCount(t)))
         .ifPresent(m -> out.accept(apart(m)));
   }
 

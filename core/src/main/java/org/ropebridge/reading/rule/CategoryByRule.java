@@ -11,12 +11,12 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
 /**
- * "claim status by branch" [category] [by] [something to group by] -> how many rows of each, by that
+ * "claim status by branch" [category] [by] [something to group by] -> how many rows of each, by
+ * that
  */
 final class CategoryByRule extends Rule {
   CategoryByRule() {
-    super(
-        Slot.a(Meaning.ColumnName.class), Slot.word(Role.BY), Slot.a(Phrase.Groupable.class));
+    super(Slot.a(Meaning.ColumnName.class), Slot.word(Role.BY), Slot.a(Phrase.Groupable.class));
   }
 
   @Override

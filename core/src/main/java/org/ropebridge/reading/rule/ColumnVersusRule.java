@@ -9,8 +9,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "occupancy vs altitude" [measure or column] [versus] [column or measure] -> both, over the rows that
- * they have in common
+ * "occupancy vs altitude" [measure or column] [versus] [column or measure] -> both, over the rows
+ * that they have in common
  */
 final class ColumnVersusRule extends Rule {
   ColumnVersusRule() {
@@ -38,7 +38,6 @@ final class ColumnVersusRule extends Rule {
     Operands.commonParts(first.get(), second.get(), scope)
         .ifPresent(
             parts ->
-                out.accept(
-                    new Contribution.Ordered(parts, List.of(first.get(), second.get()))));
+                out.accept(new Contribution.Ordered(parts, List.of(first.get(), second.get()))));
   }
 }

@@ -6,10 +6,15 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
-/** "how many stays", "number of members", "unique members" [how many] [noun] -> the number of rows */
+/**
+ * "how many stays", "number of members", "unique members" [how many] [noun] -> the number of rows
+ */
 final class CountRule extends Rule {
   CountRule() {
-    super(Slot.word(Role.COUNT, Role.UNIQUE), Slot.word(Role.DIFFERENT).maybe(), Slot.a(Meaning.RowNoun.class));
+    super(
+        Slot.word(Role.COUNT, Role.UNIQUE),
+        Slot.word(Role.DIFFERENT).maybe(),
+        Slot.a(Meaning.RowNoun.class));
   }
 
   @Override

@@ -7,8 +7,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "difference between revenue in May and June" [difference] [measure] [period] [and] [period] -> the
- * change from the earlier to the later
+ * "difference between revenue in May and June" [difference] [measure] [period] [and] [period] ->
+ * the change from the earlier to the later
  */
 final class DifferenceOfTimesRule extends Rule {
   DifferenceOfTimesRule() {

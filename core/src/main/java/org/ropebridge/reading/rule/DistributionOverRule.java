@@ -5,8 +5,8 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "distribution of revenue over the valleys" [distribution] [measure] [over] [something to group by]
- * -> the measure, by that
+ * "distribution of revenue over the valleys" [distribution] [measure] [over] [something to group
+ * by] -> the measure, by that
  */
 final class DistributionOverRule extends Rule {
   DistributionOverRule() {

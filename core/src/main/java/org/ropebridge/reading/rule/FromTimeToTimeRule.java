@@ -16,7 +16,7 @@ final class FromTimeToTimeRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.5;
+    return 0.9;
   }
 
   @Override

@@ -17,9 +17,7 @@ final class HalfOfMonthRule extends Rule {
     super(
         Slot.a(
             Part.class,
-            p ->
-                p instanceof Meaning.OrdinalWord
-                    || p.equals(new Meaning.FunctionWord(Role.LAST))),
+            p -> p instanceof Meaning.OrdinalWord || p.equals(new Meaning.FunctionWord(Role.LAST))),
         Slot.word(Role.HALF),
         Slot.a(Part.class, Times::isTimeOrUnit));
   }

@@ -6,9 +6,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Period;
 
-/**
- * "H1 2025", "H2" [half] [year] -> that half; without a year the newest one that has begun
- */
+/** "H1 2025", "H2" [half] [year] -> that half; without a year the newest one that has begun */
 final class HalfRule extends Rule {
   HalfRule() {
     super(Slot.a(Meaning.HalfWord.class), Slot.a(Phrase.Time.class, Times::isYear).maybe());

@@ -7,8 +7,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "by how much did revenue fall", "how many percent did revenue rise from May to June" [by how much]
- * [measure] [movement] -> its change, or its growth
+ * "by how much did revenue fall", "how many percent did revenue rise from May to June" [by how
+ * much] [measure] [movement] -> its change, or its growth
  */
 final class HowMuchMovedRule extends Rule {
   HowMuchMovedRule() {

@@ -14,7 +14,7 @@ final class InTimeRule extends Rule {
   InTimeRule() {
     super(
         Slot.word(Role.EXCLUDING, Role.ONLY).maybe(),
-        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.word(Role.PREPOSITION, Role.OVER).maybe(),
         Slot.a(Phrase.Time.class));
   }
 

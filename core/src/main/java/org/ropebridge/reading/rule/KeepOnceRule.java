@@ -12,8 +12,8 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
 /**
- * "members who stayed only once", "hired more than twice" [noun] [comparison] [once, twice] -> keeps
- * groups with so many of its rows
+ * "members who stayed only once", "hired more than twice" [noun] [comparison] [once, twice] ->
+ * keeps groups with so many of its rows
  */
 final class KeepOnceRule extends Rule {
   KeepOnceRule() {

@@ -13,7 +13,7 @@ import org.ropebridge.plan.Period;
 final class LastUnitsRule extends Rule {
   LastUnitsRule() {
     super(
-        Slot.word(Role.LAST, Role.PAST),
+        Slot.word(Role.LAST),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, u -> u.period().isPresent()));
   }

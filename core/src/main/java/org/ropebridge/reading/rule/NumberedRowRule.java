@@ -8,13 +8,10 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
-/**
- * "policy 17" [noun] [number] -> the row with that number
- */
+/** "policy 17" [noun] [number] -> the row with that number */
 final class NumberedRowRule extends Rule {
   NumberedRowRule() {
-    super(
-        Slot.a(Meaning.RowNoun.class), Slot.a(Meaning.NumberWord.class));
+    super(Slot.a(Meaning.RowNoun.class), Slot.a(Meaning.NumberWord.class));
   }
 
   @Override
@@ -32,8 +29,7 @@ final class NumberedRowRule extends Rule {
     String table = match.get(noun, Meaning.RowNoun.class).table();
     int number = Times.smallWhole(match.get(digits, Meaning.NumberWord.class).number());
     List<ColumnRef> ids = scope.idsOf(table);
-    boolean one =
-        number > 0 && ids.size() == 1 && match.adjoins(digits) && !match.isPlural(noun);
+    boolean one = number > 0 && ids.size() == 1 && match.adjoins(digits) && !match.isPlural(noun);
     return one
         ? Optional.of(
             new Contribution.NounWith(

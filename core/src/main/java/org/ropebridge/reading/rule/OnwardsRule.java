@@ -6,9 +6,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
-/**
- * "from May on", "2024 onwards" [from] [time] [on] -> from its first day on
- */
+/** "from May on", "2024 onwards" [from] [time] [on] -> from its first day on */
 final class OnwardsRule extends Rule {
   OnwardsRule() {
     super(

@@ -12,7 +12,8 @@ import org.ropebridge.plan.Period;
 
 /**
  * "the first 3 months of 2026", "last week of May", "second month of the year" [first or last]
- * [number] [unit of time] [longer time] -> so many units at that end of it, or the one at that place
+ * [number] [unit of time] [longer time] -> so many units at that end of it, or the one at that
+ * place
  */
 final class PartOfTimeRule extends Rule {
   PartOfTimeRule() {

@@ -8,8 +8,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "customers with both a motor and a home policy" [noun] [with] [both] [value] [noun whose rows point
- * at it] [and] [value] [the same noun] -> rows at which such point, and such as well
+ * "customers with both a motor and a home policy" [noun] [with] [both] [value] [noun whose rows
+ * point at it] [and] [value] [the same noun] -> rows at which such point, and such as well
  */
 final class RelatedByBothRule extends Rule {
   RelatedByBothRule() {
@@ -45,8 +45,7 @@ final class RelatedByBothRule extends Rule {
             && !one.equals(other);
     if (both && apart && Scope.pointsAt(table, anchor, scope)) {
       out.accept(
-          new Contribution.RelatedBoth(
-              with(anchor, table, one), with(anchor, table, other)));
+          new Contribution.RelatedBoth(with(anchor, table, one), with(anchor, table, other)));
     }
   }
 

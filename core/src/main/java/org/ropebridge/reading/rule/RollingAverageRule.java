@@ -8,8 +8,8 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.TimeUnit;
 
 /**
- * "rolling 3 month average of revenue", "moving average of guest nights" [rolling] [number] [unit of
- * time] [average] [measure] -> the mean of so many spans; of three, where no number is said
+ * "rolling 3 month average of revenue", "moving average of guest nights" [rolling] [number] [unit
+ * of time] [average] [measure] -> the mean of so many spans; of three, where no number is said
  */
 final class RollingAverageRule extends Rule {
   RollingAverageRule() {

@@ -8,16 +8,14 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
 /**
- * "details of Larkspur", "show Larkspur" [details or list] [value that names rows] -> those rows with
- * what tells most of them
+ * "details of Larkspur", "show Larkspur" [details or list] [value that names rows] -> those rows
+ * with what tells most of them
  */
 final class RowDetailsRule extends Rule {
   RowDetailsRule() {
     super(
-        Slot.word(Role.DETAILS, Role.LIST), 
-        Slot.a(
-            Part.class,
-            p -> p instanceof Phrase.Values || p instanceof Contribution.NounWith));
+        Slot.word(Role.DETAILS, Role.LIST),
+        Slot.a(Part.class, p -> p instanceof Phrase.Values || p instanceof Contribution.NounWith));
   }
 
   @Override

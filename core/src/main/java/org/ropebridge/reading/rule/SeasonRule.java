@@ -13,7 +13,7 @@ import org.ropebridge.plan.Period;
 final class SeasonRule extends Rule {
   SeasonRule() {
     super(
-        Slot.word(Role.LAST, Role.PAST, Role.THIS).maybe(),
+        Slot.word(Role.LAST, Role.THIS).maybe(),
         Slot.a(Meaning.SeasonName.class),
         Slot.a(Phrase.Time.class, Times::isYear).maybe());
   }
@@ -30,7 +30,7 @@ final class SeasonRule extends Rule {
       return;
     }
     int year =
-        match.isWord(0, Role.LAST) || match.isWord(0, Role.PAST)
+        match.isWord(0, Role.LAST)
             ? scope.periods().lastSeason(season)
             : scope.periods().latestSeason(season);
     out.accept(new Phrase.Time(new Period.InSeason(season, year), match.has(0)));

@@ -9,16 +9,15 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "share of Ossel in revenue", "contribution of huts to revenue" [share] [values or something to group
- * by] [in or to] [measure] -> their part of the measure
+ * "share of Ossel in revenue", "contribution of huts to revenue" [share] [values or something to
+ * group by] [in or to] [measure] -> their part of the measure
  */
 final class ShareInRule extends Rule {
   ShareInRule() {
     super(
         Slot.word(Role.SHARE),
         Slot.word(Role.BY).maybe(),
-        Slot.a(
-            Part.class, p -> p instanceof Phrase.Values || p instanceof Phrase.Groupable),
+        Slot.a(Part.class, p -> p instanceof Phrase.Values || p instanceof Phrase.Groupable),
         Slot.word(Role.PREPOSITION, Role.TO, Role.TOWARDS),
         Slot.a(Part.class, Operands::isOperand));
   }
@@ -36,12 +35,10 @@ final class ShareInRule extends Rule {
     if (values.isEmpty()) {
       Grouping grouping = match.get(2, Phrase.Groupable.class).grouping();
       out.accept(
-          new Contribution.Together(
-              List.of(share, new Contribution.Groupings(List.of(grouping)))));
+          new Contribution.Together(List.of(share, new Contribution.Groupings(List.of(grouping)))));
     } else if (!match.has(1)) {
       Filter filter = new Filter.InValues(values.get().column(), values.get().stored(), false);
-      out.accept(
-          new Contribution.Together(List.of(share, new Contribution.Narrowing(filter))));
+      out.accept(new Contribution.Together(List.of(share, new Contribution.Narrowing(filter))));
     }
   }
 }

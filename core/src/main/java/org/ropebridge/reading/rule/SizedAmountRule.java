@@ -10,8 +10,7 @@ import org.ropebridge.lexicon.Role;
  */
 final class SizedAmountRule extends Rule {
   SizedAmountRule() {
-    super(
-        Slot.a(Part.class, SizedAmountRule::hasUnit), Slot.word(Role.IN_SIZE));
+    super(Slot.a(Part.class, SizedAmountRule::hasUnit), Slot.word(Role.IN_SIZE));
   }
 
   @Override

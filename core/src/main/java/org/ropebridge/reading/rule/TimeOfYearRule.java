@@ -5,7 +5,8 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "May last year", "summer of this year" [time without a year] [in] [year] -> that time of that year
+ * "May last year", "summer of this year" [time without a year] [in] [year] -> that time of that
+ * year
  */
 final class TimeOfYearRule extends Rule {
   TimeOfYearRule() {

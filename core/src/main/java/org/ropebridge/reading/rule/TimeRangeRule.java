@@ -19,7 +19,7 @@ final class TimeRangeRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.2;
+    return 0.4;
   }
 
   @Override

@@ -92,13 +92,13 @@ final class Times {
       return Optional.of(said(Period.Unit.WEEK, scope.periods().start(Period.Unit.WEEK, then)));
     } else if (period instanceof Period.Relative relative) {
       period =
-          new Period.Span(
-              relative.unit(), scope.periods().start(relative.unit(), scope.today()));
+          new Period.Span(relative.unit(), scope.periods().start(relative.unit(), scope.today()));
     }
     Period moved;
     if (period instanceof Period.Span span) {
       LocalDate first = span.first().withYear(year);
-      if (first.getDayOfMonth() != span.first().getDayOfMonth()) {
+      boolean none = first.getDayOfMonth() != span.first().getDayOfMonth();
+      if (none || span.unit() == Period.Unit.WEEK) {
         return Optional.empty();
       }
       moved = new Period.Span(span.unit(), first);
@@ -203,7 +203,8 @@ final class Times {
       int years = laterDay.get().getYear() - range.last().get().getYear();
       return new Phrase.Time(
           new Period.Range(
-              range.first().map(d -> d.plusYears(years)), range.last().map(d -> d.plusYears(years))),
+              range.first().map(d -> d.plusYears(years)),
+              range.last().map(d -> d.plusYears(years))),
           true);
     } else if (!(earlier.period() instanceof Period.Span)) {
       return earlier;

@@ -34,13 +34,11 @@ final class TotalRowsRule extends Rule {
     out.accept(Contribution.Measures.of(new Measure.RowCount(table)));
     List<ColumnRef> amounts = scope.measuredBy(table, Dimensions.MONEY);
     if (amounts.size() == 1 && scope.addsUp(amounts.get(0))) {
-      out.accept(
-          Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))));
+      out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))));
     }
   }
 
   private static boolean isSum(Phrase.Statistics asked) {
-    return asked.statistics().size() == 1
-        && asked.statistics().get(0).kind() == Measure.Kind.SUM;
+    return asked.statistics().size() == 1 && asked.statistics().get(0).kind() == Measure.Kind.SUM;
   }
 }

@@ -7,13 +7,14 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "the week before last", "the summer before last" [unit of time or season] [before last] -> the one
- * before the last
+ * "the week before last", "the summer before last" [unit of time or season] [before last] -> the
+ * one before the last
  */
 final class UnitBeforeLastRule extends Rule {
   UnitBeforeLastRule() {
     super(
-        Slot.a(Part.class, p -> p instanceof Meaning.TimeUnitWord || p instanceof Meaning.SeasonName),
+        Slot.a(
+            Part.class, p -> p instanceof Meaning.TimeUnitWord || p instanceof Meaning.SeasonName),
         Slot.word(Role.BEFORE_LAST));
   }
 

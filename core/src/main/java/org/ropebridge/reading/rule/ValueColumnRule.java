@@ -6,13 +6,10 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 
-/**
- * "Larkspur altitude" [value that names rows] [column of theirs] -> those rows with the column
- */
+/** "Larkspur altitude" [value that names rows] [column of theirs] -> those rows with the column */
 final class ValueColumnRule extends Rule {
   ValueColumnRule() {
-    super(
-        Slot.a(Phrase.Values.class), Slot.a(Meaning.ColumnName.class));
+    super(Slot.a(Phrase.Values.class), Slot.a(Meaning.ColumnName.class));
   }
 
   @Override

@@ -20,6 +20,7 @@ final class VersusTimeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.VersusTime(match.get(2, Phrase.Time.class), Contribution.With.NOTHING));
+    out.accept(
+        new Contribution.VersusTime(match.get(2, Phrase.Time.class), Contribution.With.NOTHING));
   }
 }

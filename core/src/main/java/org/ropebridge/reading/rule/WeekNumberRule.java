@@ -10,14 +10,13 @@ import org.ropebridge.plan.Period;
 import org.ropebridge.plan.TimeUnit;
 
 /**
- * "week 20", "calendar week 20 of 2026" [week] [number] [year] -> that week of the year, as ISO 8601
- * counts them; without a year the newest that has begun
+ * "week 20", "calendar week 20 of 2026" [week] [number] [year] -> that week of the year, as ISO
+ * 8601 counts them; without a year the newest that has begun
  */
 final class WeekNumberRule extends Rule {
   WeekNumberRule() {
     super(
-        Slot.a(
-            Meaning.TimeUnitWord.class, u -> !u.adverb() && u.grouping() == TimeUnit.WEEK),
+        Slot.a(Meaning.TimeUnitWord.class, u -> !u.adverb() && u.grouping() == TimeUnit.WEEK),
         Slot.a(Meaning.NumberWord.class),
         Slot.a(Phrase.Time.class, Times::isOneYear).maybe());
   }
@@ -30,7 +29,8 @@ final class WeekNumberRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     int number = Times.smallWhole(match.get(1, Meaning.NumberWord.class).number());
-    if (number == 0) {
+    if (number == 0 || !match.adjoins(1)) {
+      // "the week of 5 May" has no such number.
       return;
     }
     int year =
@@ -46,8 +46,7 @@ final class WeekNumberRule extends Rule {
         w ->
             out.accept(
                 new Phrase.Time(
-                    new Period.Span(
-                        Period.Unit.WEEK, scope.periods().start(Period.Unit.WEEK, w)),
+                    new Period.Span(Period.Unit.WEEK, scope.periods().start(Period.Unit.WEEK, w)),
                     match.has(2))));
   }
 

@@ -26,7 +26,6 @@ final class WeekdayOfThisRule extends Rule {
     LocalDate week = scope.periods().start(Period.Unit.WEEK, scope.today());
     LocalDate day =
         week.with(TemporalAdjusters.nextOrSame(match.get(1, Meaning.WeekdayWord.class).day()));
-    out.accept(
-        Times.said(Period.Unit.DAY, match.isWord(0, Role.NEXT) ? day.plusWeeks(1) : day));
+    out.accept(Times.said(Period.Unit.DAY, match.isWord(0, Role.NEXT) ? day.plusWeeks(1) : day));
   }
 }

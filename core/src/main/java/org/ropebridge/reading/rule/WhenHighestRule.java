@@ -21,8 +21,7 @@ final class WhenHighestRule extends Rule {
         Slot.word(Role.BE).maybe(),
         Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1),
         Slot.word(Role.BE).maybe(),
-        Slot.a(
-            Part.class, p -> Rankings.isEnd(p) || p instanceof Meaning.RankWord));
+        Slot.a(Part.class, p -> Rankings.isEnd(p) || p instanceof Meaning.RankWord));
   }
 
   @Override

@@ -47,7 +47,12 @@ final class WhereAreRule extends Rule {
   static Optional<ColumnRef> nearest(String table, Scope scope) {
     List<ColumnRef> near = new ArrayList<>();
     int least = Integer.MAX_VALUE;
+    boolean event = !scope.datesOf(table).isEmpty() && !arePeople(table, scope);
     for (ColumnRef place : scope.places()) {
+      if (event && arePeople(place.table(), scope)) {
+        // Stays take place where the hut is, and not where their members live.
+        continue;
+      }
       Optional<Integer> far = distance(table, place, scope);
       if (far.isPresent() && far.get() <= least) {
         if (far.get() < least) {
@@ -60,6 +65,10 @@ final class WhereAreRule extends Rule {
     List<ColumnRef> naming = near.stream().filter(scope.model()::namesItsTable).toList();
     List<ColumnRef> found = naming.size() == 1 ? naming : near;
     return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+  }
+
+  private static boolean arePeople(String table, Scope scope) {
+    return scope.namingColumn(table).filter(scope.persons()::contains).isPresent();
   }
 
   private static Optional<Integer> distance(String table, ColumnRef place, Scope scope) {

@@ -35,8 +35,7 @@ final class WhereIsRule extends Rule {
                       new Contribution.Rows(
                           table,
                           List.of(values.column(), place),
-                          List.of(
-                              new Filter.InValues(values.column(), values.stored(), false)))));
+                          List.of(new Filter.InValues(values.column(), values.stored(), false)))));
     }
   }
 }

@@ -8,8 +8,8 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
 /**
- * "where do our members live" [where] [noun] [live] -> how many there are in each of the nearest kind
- * of places
+ * "where do our members live" [where] [noun] [live] -> how many there are in each of the nearest
+ * kind of places
  */
 final class WhereLiveRule extends Rule {
   WhereLiveRule() {

@@ -5,9 +5,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/**
- * "revenue valley wise" [something to group by] [wise] -> by that
- */
+/** "revenue valley wise" [something to group by] [wise] -> by that */
 final class WiseRule extends Rule {
   WiseRule() {
     super(Slot.a(Phrase.Groupable.class), Slot.word(Role.WISE));

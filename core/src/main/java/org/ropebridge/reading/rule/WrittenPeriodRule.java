@@ -4,9 +4,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
-/**
- * "2025-05", "5/2025" [period in digits] -> that period
- */
+/** "2025-05", "5/2025" [period in digits] -> that period */
 final class WrittenPeriodRule extends Rule {
   WrittenPeriodRule() {
     super(Slot.a(Meaning.PeriodWord.class));

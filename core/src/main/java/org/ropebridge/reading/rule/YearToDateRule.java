@@ -10,8 +10,7 @@ import org.ropebridge.plan.Period;
 final class YearToDateRule extends Rule {
   YearToDateRule() {
     super(
-        Slot.word(
-            Role.YEAR_TO_DATE, Role.QUARTER_TO_DATE, Role.MONTH_TO_DATE, Role.WEEK_TO_DATE));
+        Slot.word(Role.YEAR_TO_DATE, Role.QUARTER_TO_DATE, Role.MONTH_TO_DATE, Role.WEEK_TO_DATE));
   }
 
   @Override
