@@ -39,6 +39,7 @@ public record Weights(
     double throughOthers,
     double guessedBeside,
     double countsOnes,
+    double fartherPerson,
     double secondPeriod,
     double countedApart,
     double nearTie,

@@ -189,7 +189,7 @@ final class Assembly {
         && said.measures.isEmpty()
         && said.moved.isEmpty()
         && !counts.inferMeasure()
-        && !((said.comparative.isPresent() || said.nouns.isEmpty()) && counts.preferMeasure())) {
+        && !((said.comparative.isPresent() || timesAlone()) && counts.preferMeasure())) {
       return Optional.empty();
     }
     if (comparing || !said.moved.isEmpty() || said.comparative.isPresent()) {
@@ -358,5 +358,11 @@ final class Assembly {
   private static boolean isEnd(Measure measure) {
     return measure instanceof Measure.Statistic statistic
         && (statistic.kind() == Measure.Kind.MAXIMUM || statistic.kind() == Measure.Kind.MINIMUM);
+  }
+
+  /** "this year vs last year": two times are said, and nothing of what is compared. */
+  private boolean timesAlone() {
+    return said.nouns.isEmpty()
+        && said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance);
   }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
@@ -28,6 +29,7 @@ import org.ropebridge.reading.rule.Scope;
 final class Candidates {
   private final Model model;
   private final LinkPaths paths;
+  private final Set<ColumnRef> persons;
   private final PeriodResolver periods;
   private final PlanCheck check;
   private final Weights weights;
@@ -35,6 +37,7 @@ final class Candidates {
   Candidates(Scope scope, PlanCheck check) {
     this.model = scope.model();
     this.paths = scope.paths();
+    this.persons = scope.persons();
     this.periods = scope.periods();
     this.check = check;
     this.weights = scope.weights();
@@ -244,6 +247,7 @@ final class Candidates {
             - assembled.penalty()
             - weights.stepOnAWay() * steps(plan, faults)
             - (countsOnes(plan) ? weights.countsOnes() : 0)
+            - weights.fartherPerson() * fartherPersons(sequence, plan)
             - weights.secondPeriod() * secondPeriods(plan)
             - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
     String fault =
@@ -265,6 +269,22 @@ final class Candidates {
       }
     }
     return "";
+  }
+
+  /** "who missed the most days": pupils sooner than their teachers, who are some links farther. */
+  private int fartherPersons(Sequence sequence, Plan plan) {
+    boolean who =
+        sequence.edges().stream().flatMap(e -> e.mentions().stream()).anyMatch(m -> m.is(Role.WHO));
+    int farther = 0;
+    for (Grouping grouping : who ? plan.groupings() : List.<Grouping>of()) {
+      if (grouping instanceof Grouping.ByColumn by
+          && persons.contains(by.column().withoutRole())) {
+        for (String base : MeasureTables.of(plan, model)) {
+          farther += paths.to(base, by.column()).map(w -> Math.max(0, w.steps().size() - 1)).orElse(0);
+        }
+      }
+    }
+    return farther;
   }
 
   /** Whether each group has just one of what is counted, as each hut has one valley. */

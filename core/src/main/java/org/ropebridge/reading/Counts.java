@@ -10,6 +10,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.Period;
 import org.ropebridge.reading.rule.Scope;
 
 /** Finds what is counted where no measure was said, and whether the nouns fit the measures. */
@@ -41,7 +42,8 @@ final class Counts {
             .distinct()
             .toList();
     Optional<String> preferred = model.preferences().topBy();
-    if ((said.opposed || said.sideBySide) && said.nouns.isEmpty() && preferred.isPresent()) {
+    boolean beside = said.opposed || said.sideBySide && said.filters.stream().anyMatch(Counts::hasParts);
+    if (beside && said.nouns.isEmpty() && preferred.isPresent()) {
       Measure by = new Measure.MetricValue(preferred.get());
       said.measures.add(by);
       said.assumptions.add(Assumption.rankedBy(by));
@@ -61,6 +63,12 @@ final class Counts {
       return true;
     }
     return false;
+  }
+
+  /** Whether it keeps several things that can be put side by side. */
+  private static boolean hasParts(Filter filter) {
+    return filter instanceof Filter.InValues in && in.values().size() > 1
+        || filter instanceof Filter.InPeriod in && in.period() instanceof Period.Range;
   }
 
   /** "are we busier than last year": the measure that the author prefers. */
