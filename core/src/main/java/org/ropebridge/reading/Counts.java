@@ -68,7 +68,7 @@ final class Counts {
   /** Whether it keeps several things that can be put side by side. */
   private static boolean hasParts(Filter filter) {
     return filter instanceof Filter.InValues in && in.values().size() > 1
-        || filter instanceof Filter.InPeriod in && in.period() instanceof Period.Range;
+        || filter instanceof Filter.InPeriod time && time.period() instanceof Period.Range;
   }
 
   /** "are we busier than last year": the measure that the author prefers. */
