@@ -30,6 +30,7 @@ class QuestionBenchTest {
     "vets, 0.87, 0, 0",
     "broadband, 0.80, 0, 0",
     "school, 0.80, 0, 0",
+    "cover, 0.78, 0, 0",
   })
   void asManyAreRightAsBefore(String model, double developed, double heldBack, double wrongAtMost)
       throws SQLException {

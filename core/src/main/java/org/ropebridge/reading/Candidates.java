@@ -250,8 +250,7 @@ final class Candidates {
             - weights.fartherPerson() * fartherPersons(sequence, plan)
             - weights.secondPeriod() * secondPeriods(plan)
             - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
-    String fault =
-        faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
+    String fault = faults.isEmpty() ? disjointPeriods(plan) : faults.get(0).message();
     return new Candidate(sequence, plan, assembled.assumptions(), score, fault);
   }
 
@@ -277,10 +276,10 @@ final class Candidates {
         sequence.edges().stream().flatMap(e -> e.mentions().stream()).anyMatch(m -> m.is(Role.WHO));
     int farther = 0;
     for (Grouping grouping : who ? plan.groupings() : List.<Grouping>of()) {
-      if (grouping instanceof Grouping.ByColumn by
-          && persons.contains(by.column().withoutRole())) {
+      if (grouping instanceof Grouping.ByColumn by && persons.contains(by.column().withoutRole())) {
         for (String base : MeasureTables.of(plan, model)) {
-          farther += paths.to(base, by.column()).map(w -> Math.max(0, w.steps().size() - 1)).orElse(0);
+          farther +=
+              paths.to(base, by.column()).map(w -> Math.max(0, w.steps().size() - 1)).orElse(0);
         }
       }
     }

@@ -42,7 +42,8 @@ final class Counts {
             .distinct()
             .toList();
     Optional<String> preferred = model.preferences().topBy();
-    boolean beside = said.opposed || said.sideBySide && said.filters.stream().anyMatch(Counts::hasParts);
+    boolean beside =
+        said.opposed || said.sideBySide && said.filters.stream().anyMatch(Counts::hasParts);
     if (beside && said.nouns.isEmpty() && preferred.isPresent()) {
       Measure by = new Measure.MetricValue(preferred.get());
       said.measures.add(by);
