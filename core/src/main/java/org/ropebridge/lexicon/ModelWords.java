@@ -268,7 +268,13 @@ final class ModelWords {
       event
           .map(Tokens::plain)
           .flatMap(vocabulary::verbOf)
-          .ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
+          .ifPresent(
+              s -> {
+                add(s, meaning, Mention.Found.SHORTENED, true);
+                vocabulary
+                    .notDone(s)
+                    .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
+              });
       // "cancellations", of a date that is called "cancelled".
       column.alsoCalled().stream()
           .map(Tokens::plain)
@@ -325,15 +331,19 @@ final class ModelWords {
     add(condition.label(), meaning);
     add(table.rowNoun() + " " + condition.label(), meaning);
     condition.alsoCalled().forEach(s -> add(s, meaning));
-    // "cancellations by month", of what has a cancellation date as well, is by that.
-    Set<String> events =
+    // "cancellations by month", of what has a cancellation date as well, is by that; and so is
+    // what was "cancelled in May".
+    Set<String> nouns = vocabulary.nounsOf(Tokens.plain(condition.label()));
+    List<Column> dates =
         table.columns().stream()
             .filter(c -> c.holds().isTemporal())
-            .flatMap(c -> withoutDateWord(c.label()).stream())
-            .map(Tokens::plain)
-            .collect(Collectors.toSet());
-    if (vocabulary.nounsOf(Tokens.plain(condition.label())).stream().noneMatch(events::contains)) {
+            .filter(c -> withoutDateWord(c.label()).map(Tokens::plain).filter(nouns::contains).isPresent())
+            .toList();
+    if (dates.isEmpty()) {
       addDone(condition.label(), meaning);
+    } else if (dates.size() == 1) {
+      Meaning date = new Meaning.ColumnName(ColumnRef.of(table.name(), dates.get(0).name()));
+      add(condition.label(), date);
     }
   }
 

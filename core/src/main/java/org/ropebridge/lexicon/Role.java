@@ -51,6 +51,8 @@ public enum Role {
   BY_HOW_MANY_PERCENT(false),
   /** "rolling", before how many spans an average is of. */
   ROLLING(false),
+  /** "money", whatever the model calls it. */
+  MONEY(true),
   /** "valley wise". */
   WISE(false),
   /** "high", "long", behind an amount with its unit. */

@@ -246,7 +246,7 @@ final class Candidates {
             - penalty
             - assembled.penalty()
             - weights.stepOnAWay() * steps(plan, faults)
-            - (countsOnes(plan) ? weights.countsOnes() : 0)
+            - (countsOnes(plan) || countsOwn(plan) ? weights.countsOnes() : 0)
             - weights.fartherPerson() * fartherPersons(sequence, plan)
             - weights.secondPeriod() * secondPeriods(plan)
             - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
@@ -294,6 +294,17 @@ final class Candidates {
         .anyMatch(counted -> plan.groupings().stream().anyMatch(g -> hasOne(g, counted)));
   }
 
+  /** Whether rows are counted of which others have some: "complaints of agents having complaints". */
+  private static boolean countsOwn(Plan plan) {
+    return plan.measures().stream()
+        .filter(Measure.RowCount.class::isInstance)
+        .map(m -> ((Measure.RowCount) m).table())
+        .anyMatch(
+            t ->
+                plan.filters().stream()
+                    .anyMatch(f -> f instanceof Filter.Having having && having.table().equals(t)));
+  }
+
   private boolean hasOne(Grouping grouping, String counted) {
     return grouping instanceof Grouping.ByColumn by
         && model.namesItsTable(by.column())
@@ -330,6 +341,8 @@ final class Candidates {
         columns.add(text.column());
       } else if (filter instanceof Filter.Missing missing) {
         columns.add(missing.column());
+      } else if (filter instanceof Filter.InPeriod in) {
+        in.date().ifPresent(columns::add);
       }
     }
     Set<String> bases = new LinkedHashSet<>();
