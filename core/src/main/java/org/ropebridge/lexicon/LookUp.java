@@ -73,8 +73,8 @@ final class LookUp {
   }
 
   /**
-   * "by night service" says nothing of the night, "by year group" nothing of the year, and "line of
-   * business" nothing of business customers.
+   * "by night service" says nothing of the night, "by year group" nothing of the year, "line of
+   * business" nothing of business customers, and "loss ratio" asks for no ratio.
    */
   private static boolean cutsInto(Mention mention, Mention name) {
     boolean hours =
@@ -86,13 +86,19 @@ final class LookUp {
         mention.meaning() instanceof Meaning.TimeUnitWord
             && mention.from() == name.from()
             && mention.to() < name.to();
-    boolean value =
-        mention.meaning() instanceof Meaning.ValueName
-            && name.meaning() instanceof Meaning.ColumnName
-            && name.from() <= mention.from()
+    boolean within =
+        name.from() <= mention.from()
             && mention.to() <= name.to()
             && mention.to() - mention.from() < name.to() - name.from();
-    return hours || unit || value;
+    boolean partOfColumn =
+        name.meaning() instanceof Meaning.ColumnName
+            && (mention.meaning() instanceof Meaning.ValueName
+                || mention.meaning() instanceof Meaning.SuperlativeWord
+                || mention.meaning() instanceof Meaning.OrdinalWord);
+    boolean partOfMetric =
+        name.meaning() instanceof Meaning.MetricName
+            && (mention.is(Role.RATIO_NOUN) || mention.is(Role.SHARE));
+    return hours || unit || within && (partOfColumn || partOfMetric);
   }
 
   private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {

@@ -158,7 +158,7 @@ final class Assembly {
       return Optional.empty();
     }
     times.everyYear();
-    if (said.groupsTold && said.ranked.isPresent()) {
+    if (said.groupsTold && (said.ranked.isPresent() || said.counting)) {
       return Optional.empty();
     }
     boolean spans = said.isOverTime();

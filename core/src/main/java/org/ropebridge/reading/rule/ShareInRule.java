@@ -7,6 +7,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
 
 /**
  * "share of Ossel in revenue", "contribution of huts to revenue" [share] [values or something to
@@ -19,7 +20,9 @@ final class ShareInRule extends Rule {
         Slot.word(Role.BY).maybe(),
         Slot.a(Part.class, p -> p instanceof Phrase.Values || p instanceof Phrase.Groupable),
         Slot.word(Role.PREPOSITION, Role.TO, Role.TOWARDS),
-        Slot.a(Part.class, Operands::isOperand));
+        Slot.a(
+            Contribution.Measures.class,
+            m -> m.measures().size() == 1 && m.measures().get(0) instanceof Measure.MetricValue));
   }
 
   @Override
@@ -32,11 +35,12 @@ final class ShareInRule extends Rule {
     Contribution share =
         new Contribution.ShareOf(Operands.of(match.get(4, Part.class)), Optional.empty());
     Optional<Phrase.Values> values = match.find(2, Phrase.Values.class);
-    if (values.isEmpty()) {
+    boolean toMeasure = match.isWord(3, Role.TO) || match.isWord(3, Role.TOWARDS);
+    if (values.isEmpty() && (match.has(1) || toMeasure)) {
       Grouping grouping = match.get(2, Phrase.Groupable.class).grouping();
       out.accept(
           new Contribution.Together(List.of(share, new Contribution.Groupings(List.of(grouping)))));
-    } else if (!match.has(1)) {
+    } else if (values.isPresent() && !match.has(1)) {
       Filter filter = new Filter.InValues(values.get().column(), values.get().stored(), false);
       out.accept(new Contribution.Together(List.of(share, new Contribution.Narrowing(filter))));
     }
