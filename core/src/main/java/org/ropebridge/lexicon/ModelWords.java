@@ -337,7 +337,12 @@ final class ModelWords {
     List<Column> dates =
         table.columns().stream()
             .filter(c -> c.holds().isTemporal())
-            .filter(c -> withoutDateWord(c.label()).map(Tokens::plain).filter(nouns::contains).isPresent())
+            .filter(
+                c ->
+                    withoutDateWord(c.label())
+                        .map(Tokens::plain)
+                        .filter(nouns::contains)
+                        .isPresent())
             .toList();
     if (dates.isEmpty()) {
       addDone(condition.label(), meaning);

@@ -294,7 +294,9 @@ final class Candidates {
         .anyMatch(counted -> plan.groupings().stream().anyMatch(g -> hasOne(g, counted)));
   }
 
-  /** Whether rows are counted of which others have some: "complaints of agents having complaints". */
+  /**
+   * Whether rows are counted of which others have some: "complaints of agents having complaints".
+   */
   private static boolean countsOwn(Plan plan) {
     return plan.measures().stream()
         .filter(Measure.RowCount.class::isInstance)

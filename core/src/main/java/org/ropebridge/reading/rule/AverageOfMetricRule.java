@@ -15,7 +15,7 @@ import org.ropebridge.plan.TimeUnit;
 final class AverageOfMetricRule extends Rule {
   AverageOfMetricRule() {
     super(
-        Slot.a(Phrase.Statistics.class, AverageOfMetricRule::isAverage),
+        Slot.a(Phrase.Statistics.class, s -> s.isJust(Measure.Kind.AVERAGE)),
         Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1 && !m.bare()));
   }
 
@@ -50,10 +50,5 @@ final class AverageOfMetricRule extends Rule {
   /** As what nothing more is computed with: "average revenue per stay" is per stay alone. */
   private static Contribution apart(Measure measure) {
     return new Contribution.Together(List.of(Contribution.Measures.of(measure)));
-  }
-
-  private static boolean isAverage(Phrase.Statistics asked) {
-    return asked.statistics().size() == 1
-        && asked.statistics().get(0).kind() == Measure.Kind.AVERAGE;
   }
 }

@@ -1,6 +1,6 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -32,18 +32,14 @@ final class HigherThanAverageRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(0, Meaning.RowNoun.class).table();
     Meaning.MeasuredThanWord word = match.get(2, Meaning.MeasuredThanWord.class);
-    List<ColumnRef> columns =
-        word.dimensions().stream()
-            .flatMap(d -> scope.measuredBy(table, d).stream())
-            .distinct()
-            .toList();
-    if (columns.size() == 1) {
+    Optional<ColumnRef> column = scope.onlyMeasuredBy(table, word);
+    if (column.isPresent()) {
       boolean above = word.comparison() == Filter.Comparison.MORE_THAN;
       out.accept(
           new Contribution.Grouped(
               table,
               new Plan.Keep(
-                  new Measure.Statistic(Measure.Kind.AVERAGE, columns.get(0), 0),
+                  new Measure.Statistic(Measure.Kind.AVERAGE, column.get(), 0),
                   new Plan.BesideAverage(above))));
     }
   }

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -31,17 +30,13 @@ final class MeasuredThanRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(0, Meaning.RowNoun.class).table();
     Meaning.MeasuredThanWord word = match.get(2, Meaning.MeasuredThanWord.class);
-    List<ColumnRef> columns =
-        word.dimensions().stream()
-            .flatMap(d -> scope.measuredBy(table, d).stream())
-            .distinct()
-            .toList();
-    if (columns.size() == 1) {
+    Optional<ColumnRef> column = scope.onlyMeasuredBy(table, word);
+    if (column.isPresent()) {
       out.accept(
           new Contribution.NounWith(
               table,
               new Filter.Compare(
-                  columns.get(0),
+                  column.get(),
                   word.comparison(),
                   match.get(3, Meaning.NumberWord.class).number(),
                   Optional.empty())));

@@ -16,10 +16,7 @@ import org.ropebridge.plan.Measure;
  */
 final class MoneyThatIsRule extends Rule {
   MoneyThatIsRule() {
-    super(
-        Slot.word(Role.MONEY),
-        Slot.word(Role.BE).maybe(),
-        Slot.a(Meaning.ConditionName.class));
+    super(Slot.word(Role.MONEY), Slot.word(Role.BE).maybe(), Slot.a(Meaning.ConditionName.class));
   }
 
   @Override
@@ -35,8 +32,7 @@ final class MoneyThatIsRule extends Rule {
       out.accept(
           new Contribution.Together(
               List.of(
-                  Contribution.Measures.of(
-                      Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))),
+                  Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))),
                   new Contribution.Narrowing(
                       new Filter.Meets(condition.table(), condition.condition(), false)))));
     }

@@ -10,8 +10,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "who claimed the most money" [noun, as a verb] [most] [money] -> ranked by the only amount of money
- * that its rows have
+ * "who claimed the most money" [noun, as a verb] [most] [money] -> ranked by the only amount of
+ * money that its rows have
  */
 final class MostMoneyDoneRule extends Rule {
   MostMoneyDoneRule() {

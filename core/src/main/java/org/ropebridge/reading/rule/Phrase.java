@@ -99,6 +99,10 @@ public sealed interface Phrase extends Part {
     public Statistics(List<Statistic> statistics) {
       this(statistics, false, "");
     }
+
+    boolean isJust(Measure.Kind kind) {
+      return statistics.size() == 1 && statistics.get(0).kind() == kind;
+    }
   }
 
   /** A statistic and its percentile, 0 for none. */

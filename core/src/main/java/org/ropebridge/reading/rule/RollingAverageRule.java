@@ -17,7 +17,7 @@ final class RollingAverageRule extends Rule {
         Slot.word(Role.ROLLING, Role.MOVING),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, u -> u.grouping().isStretch()).maybe(),
-        Slot.a(Phrase.Statistics.class, RollingAverageRule::isAverage).maybe(),
+        Slot.a(Phrase.Statistics.class, s -> s.isJust(Measure.Kind.AVERAGE)).maybe(),
         Slot.a(Part.class, Operands::isOperand));
   }
 
@@ -52,9 +52,4 @@ final class RollingAverageRule extends Rule {
 
   private static final int USUAL = 3;
   private static final int MOST = 400;
-
-  private static boolean isAverage(Phrase.Statistics asked) {
-    return asked.statistics().size() == 1
-        && asked.statistics().get(0).kind() == Measure.Kind.AVERAGE;
-  }
 }

@@ -15,9 +15,9 @@ import org.ropebridge.plan.Measure;
 final class TotalRowsRule extends Rule {
   TotalRowsRule() {
     super(
-        Slot.a(Phrase.Statistics.class, TotalRowsRule::isSum).maybe(),
+        Slot.a(Phrase.Statistics.class, s -> s.isJust(Measure.Kind.SUM)).maybe(),
         Slot.a(Meaning.RowNoun.class),
-        Slot.a(Phrase.Statistics.class, TotalRowsRule::isSum).maybe());
+        Slot.a(Phrase.Statistics.class, s -> s.isJust(Measure.Kind.SUM)).maybe());
   }
 
   @Override
@@ -36,9 +36,5 @@ final class TotalRowsRule extends Rule {
     if (amounts.size() == 1 && scope.addsUp(amounts.get(0))) {
       out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))));
     }
-  }
-
-  private static boolean isSum(Phrase.Statistics asked) {
-    return asked.statistics().size() == 1 && asked.statistics().get(0).kind() == Measure.Kind.SUM;
   }
 }

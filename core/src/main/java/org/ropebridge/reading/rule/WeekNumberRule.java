@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.IsoFields;
 import java.util.Optional;
@@ -55,7 +56,7 @@ final class WeekNumberRule extends Rule {
     LocalDate first = LocalDate.of(year, 1, 4);
     return IsoFields.WEEK_OF_WEEK_BASED_YEAR.rangeRefinedBy(first).isValidValue(number)
         ? Optional.of(
-            first.with(IsoFields.WEEK_OF_WEEK_BASED_YEAR, number).with(java.time.DayOfWeek.MONDAY))
+            first.with(IsoFields.WEEK_OF_WEEK_BASED_YEAR, number).with(DayOfWeek.MONDAY))
         : Optional.empty();
   }
 }

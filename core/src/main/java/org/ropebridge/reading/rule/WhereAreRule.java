@@ -34,13 +34,18 @@ final class WhereAreRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(2, Meaning.RowNoun.class).table();
     if (match.isPlural(2)) {
-      nearest(table, scope)
-          .ifPresent(
-              place ->
-                  out.accept(
-                      new Contribution.GroupsTold(
-                          new Grouping.ByColumn(place), new Measure.RowCount(table))));
+      byPlace(table, scope).ifPresent(out);
     }
+  }
+  }
+
+  /** How many of the table's rows there are in each of the nearest kind of places. */
+  static Optional<Part> byPlace(String table, Scope scope) {
+    return nearest(table, scope)
+        .map(
+            place ->
+                new Contribution.GroupsTold(
+                    new Grouping.ByColumn(place), new Measure.RowCount(table)));
   }
 
   /** The one place that is fewest links away; among several of one table, the one that names it. */

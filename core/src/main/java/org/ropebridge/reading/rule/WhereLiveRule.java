@@ -4,8 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Grouping;
-import org.ropebridge.plan.Measure;
 
 /**
  * "where do our members live" [where] [noun] [live] -> how many there are in each of the nearest
@@ -29,12 +27,7 @@ final class WhereLiveRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(2, Meaning.RowNoun.class).table();
     if (match.isPlural(2)) {
-      WhereAreRule.nearest(table, scope)
-          .ifPresent(
-              place ->
-                  out.accept(
-                      new Contribution.GroupsTold(
-                          new Grouping.ByColumn(place), new Measure.RowCount(table))));
+      WhereAreRule.byPlace(table, scope).ifPresent(out);
     }
   }
 }
