@@ -358,10 +358,7 @@ public record Scope(
   /** The only number of a table's rows that "longer than" and the like may measure. */
   Optional<ColumnRef> onlyMeasuredBy(String table, Meaning.MeasuredThanWord word) {
     List<ColumnRef> columns =
-        word.dimensions().stream()
-            .flatMap(d -> measuredBy(table, d).stream())
-            .distinct()
-            .toList();
+        word.dimensions().stream().flatMap(d -> measuredBy(table, d).stream()).distinct().toList();
     return columns.size() == 1 ? Optional.of(columns.get(0)) : Optional.empty();
   }
 }

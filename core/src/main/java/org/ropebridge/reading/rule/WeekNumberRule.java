@@ -55,8 +55,7 @@ final class WeekNumberRule extends Rule {
   private static Optional<LocalDate> week(int number, int year) {
     LocalDate first = LocalDate.of(year, 1, 4);
     return IsoFields.WEEK_OF_WEEK_BASED_YEAR.rangeRefinedBy(first).isValidValue(number)
-        ? Optional.of(
-            first.with(IsoFields.WEEK_OF_WEEK_BASED_YEAR, number).with(DayOfWeek.MONDAY))
+        ? Optional.of(first.with(IsoFields.WEEK_OF_WEEK_BASED_YEAR, number).with(DayOfWeek.MONDAY))
         : Optional.empty();
   }
 }

@@ -37,7 +37,6 @@ final class WhereAreRule extends Rule {
       byPlace(table, scope).ifPresent(out);
     }
   }
-  }
 
   /** How many of the table's rows there are in each of the nearest kind of places. */
   static Optional<Part> byPlace(String table, Scope scope) {
