@@ -343,8 +343,6 @@ final class Candidates {
         columns.add(text.column());
       } else if (filter instanceof Filter.Missing missing) {
         columns.add(missing.column());
-      } else if (filter instanceof Filter.InPeriod in) {
-        in.date().ifPresent(columns::add);
       }
     }
     Set<String> bases = new LinkedHashSet<>();
