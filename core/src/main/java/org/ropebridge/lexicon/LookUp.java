@@ -250,30 +250,24 @@ final class LookUp {
   }
 
   private List<Meaning> literal(Token token) {
-    switch (token.kind()) {
-      case NUMBER -> {
-        return WrittenDates.dotted(token.plain())
-            .or(() -> vocabulary.writing().number(token.plain()).map(Meaning.NumberWord::new))
-            .stream()
-            .toList();
-      }
-      case ORDINAL -> {
-        return token.plain().length() < LONGEST_PLACE
-            ? List.of(new Meaning.OrdinalWord(Integer.parseInt(token.plain())))
-            : List.of();
-      }
-      case DATE -> {
-        return WrittenDates.of(token.plain());
-      }
-      case QUOTED -> {
-        return token.plain().isBlank()
-            ? List.of()
-            : List.of(new Meaning.QuotedText(token.text().substring(1, token.text().length() - 1)));
-      }
-      default -> {
-        return List.of();
-      }
-    }
+    return switch (token.kind()) {
+      case NUMBER ->
+          WrittenDates.dotted(token.plain())
+              .or(() -> vocabulary.writing().number(token.plain()).map(Meaning.NumberWord::new))
+              .stream()
+              .toList();
+      case ORDINAL ->
+          token.plain().length() < LONGEST_PLACE
+              ? List.of(new Meaning.OrdinalWord(Integer.parseInt(token.plain())))
+              : List.of();
+      case DATE -> WrittenDates.of(token.plain());
+      case QUOTED ->
+          token.plain().isBlank()
+              ? List.of()
+              : List.of(
+                  new Meaning.QuotedText(token.text().substring(1, token.text().length() - 1)));
+      default -> List.of();
+    };
   }
 
   /** "619.6 g as" names no "gas". */

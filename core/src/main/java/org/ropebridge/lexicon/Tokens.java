@@ -12,6 +12,9 @@ import java.util.stream.Stream;
 
 /** Cuts a question into tokens, each with its place in the text. */
 public final class Tokens {
+  /** Words that are shortened by a dot, which ends no sentence. */
+  private static final String SHORTENED = "\\b(?:no|nr|avg|max|min|approx|qty|incl|excl)";
+
   private static final Map<Writing, Pattern> TOKEN =
       Stream.of(Writing.values()).collect(Collectors.toMap(w -> w, Tokens::pattern));
   private static final Pattern MARKS = Pattern.compile("\\p{M}+");
@@ -35,8 +38,12 @@ public final class Tokens {
             + ")"
             + "|(?<word>[\\p{L}\\p{M}_][\\p{L}\\p{M}\\p{Nd}_]*(?:['\u2019][\\p{L}\\p{M}]+)*"
             + "(?:(?<=[sS])['\u2019](?=[\\s,.?!]|$))?)"
-            + "|(?<stop>(?<!\\b(?:no|nr|avg|max|min|approx|qty|incl|excl))[.?!:]+(?=\\s|$))"
-            + "|(?<space>(?<=\\b(?:no|nr|avg|max|min|approx|qty|incl|excl))\\.(?=\\s\\S)"
+            + "|(?<stop>(?<!"
+            + SHORTENED
+            + ")[.?!:]+(?=\\s|$))"
+            + "|(?<space>(?<="
+            + SHORTENED
+            + ")\\.(?=\\s\\S)"
             + "|\\s+(?=[-\u2212]\\d)|[\\s\\-\u2013\u2014]+)"
             + "|(?<sign>>=|<=|\\X)",
         Pattern.CASE_INSENSITIVE);

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
-import org.ropebridge.model.LinkPaths.Way;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -130,12 +129,9 @@ final class Counts {
       boolean fits = true;
       for (Measure measure : said.measures) {
         for (String base : MeasureTables.of(measure, model)) {
-          List<Way> ways = paths.shortest(base, noun, Optional.empty());
-          boolean always =
-              ways.size() == 1 && isNarrowedBy(noun)
-                  || ways.size() == 1
-                      && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
-          fits &= always;
+          boolean narrowed =
+              isNarrowedBy(noun) && paths.shortest(base, noun, Optional.empty()).size() == 1;
+          fits &= narrowed || scope.always(base, noun);
         }
       }
       if (!counted && !fits && !keepToRowsWith(noun)) {

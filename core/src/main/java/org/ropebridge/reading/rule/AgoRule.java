@@ -32,8 +32,7 @@ final class AgoRule extends Rule {
     if (match.has(0) == match.has(3) || !counted) {
       return;
     }
-    int count =
-        match.find(1, Meaning.NumberWord.class).map(n -> Times.smallWhole(n.number())).orElse(1);
+    int count = Times.count(match, 1, 1);
     Optional<Period.Unit> unit = word.grouping().period();
     // "a year ago" is the year before the one that is asked for.
     if (unit.isPresent() && count >= (unit.get() == Period.Unit.YEAR ? 2 : 1)) {

@@ -67,4 +67,12 @@ final class Columns {
       out.accept(new Contribution.Narrowing(comparing.of(column)));
     }
   }
+
+  /** The total of the only amount of money that a table's rows have, where it adds up. */
+  static Optional<Measure> totalMoney(String table, Scope scope) {
+    List<ColumnRef> amounts = scope.measuredBy(table, Dimensions.MONEY);
+    return amounts.size() == 1 && scope.addsUp(amounts.get(0))
+        ? Optional.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0)))
+        : Optional.empty();
+  }
 }

@@ -13,11 +13,11 @@ import org.ropebridge.plan.Period;
  * "the first half of May" [first, second or last] [half] [month] -> up to its 15th, or from then on
  */
 final class HalfOfMonthRule extends Rule {
+  private static final int MIDDLE = 15;
+
   HalfOfMonthRule() {
     super(
-        Slot.a(
-            Part.class,
-            p -> p instanceof Meaning.OrdinalWord || p.equals(new Meaning.FunctionWord(Role.LAST))),
+        Slot.a(Part.class, Times::isPlace),
         Slot.word(Role.HALF),
         Slot.a(Part.class, Times::isTimeOrUnit));
   }
@@ -29,16 +29,16 @@ final class HalfOfMonthRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Phrase.Time> whole =
-        Times.timeOrUnit(match.get(2, Part.class), Period.Unit.WEEK, scope);
-    Optional<LocalDate> first = whole.flatMap(w -> scope.periods().resolve(w.period()).first());
+    Optional<DayRange> days =
+        Times.timeOrUnit(match.get(2, Part.class), Period.Unit.WEEK, scope)
+            .map(w -> scope.periods().resolve(w.period()));
+    Optional<LocalDate> first = days.flatMap(DayRange::first);
     int place = match.find(0, Meaning.OrdinalWord.class).map(Meaning.OrdinalWord::number).orElse(2);
     if (first.isEmpty() || place > 2) {
       return;
     }
-    DayRange days = scope.periods().resolve(whole.get().period());
-    LocalDate month = first.get();
-    if (!days.equals(DayRange.of(month.withDayOfMonth(1), month.withDayOfMonth(1).plusMonths(1)))) {
+    LocalDate month = first.get().withDayOfMonth(1);
+    if (!days.get().equals(DayRange.of(month, month.plusMonths(1)))) {
       return;
     }
     LocalDate middle = month.plusDays(MIDDLE);
@@ -49,6 +49,4 @@ final class HalfOfMonthRule extends Rule {
                 : Times.stretch(middle, month.plusMonths(1), scope),
             true));
   }
-
-  private static final int MIDDLE = 15;
 }

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.time.LocalDate;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -15,11 +14,6 @@ final class HalfRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     int month = match.get(0, Meaning.HalfWord.class).half() * 6 - 5;
-    int year = match.find(1, Phrase.Time.class).map(Times::year).orElse(scope.today().getYear());
-    LocalDate first = LocalDate.of(year, month, 1);
-    boolean ahead = !match.has(1) && first.isAfter(scope.today());
-    out.accept(
-        new Phrase.Time(
-            new Period.Span(Period.Unit.HALF, ahead ? first.minusYears(1) : first), match.has(1)));
+    out.accept(Times.partOfYear(Period.Unit.HALF, month, match, 1, scope));
   }
 }

@@ -26,8 +26,7 @@ final class NextUnitRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Period.Unit unit = match.get(2, Meaning.TimeUnitWord.class).period().orElseThrow();
-    int count =
-        match.find(1, Meaning.NumberWord.class).map(n -> Times.smallWhole(n.number())).orElse(1);
+    int count = Times.count(match, 1, 1);
     if (count >= 1) {
       out.accept(new Phrase.Time(Period.Relative.next(count, unit), true));
     }

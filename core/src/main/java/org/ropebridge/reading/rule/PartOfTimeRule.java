@@ -18,7 +18,7 @@ import org.ropebridge.plan.Period;
 final class PartOfTimeRule extends Rule {
   PartOfTimeRule() {
     super(
-        Slot.a(Part.class, PartOfTimeRule::isPlace),
+        Slot.a(Part.class, Times::isPlace),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, u -> !u.adverb() && u.period().isPresent()),
         Slot.word(Role.PREPOSITION).maybe(),
@@ -33,8 +33,7 @@ final class PartOfTimeRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Period.Unit unit = match.get(2, Meaning.TimeUnitWord.class).period().orElseThrow();
-    int count =
-        match.find(1, Meaning.NumberWord.class).map(n -> Times.smallWhole(n.number())).orElse(1);
+    int count = Times.count(match, 1, 1);
     boolean last = match.isWord(0, Role.LAST);
     int place = match.find(0, Meaning.OrdinalWord.class).map(Meaning.OrdinalWord::number).orElse(1);
     Optional<Phrase.Time> whole = Times.timeOrUnit(match.get(4, Part.class), unit, scope);
@@ -58,9 +57,5 @@ final class PartOfTimeRule extends Rule {
     if (within) {
       out.accept(new Phrase.Time(Times.stretch(first, end, scope), true));
     }
-  }
-
-  private static boolean isPlace(Part part) {
-    return part instanceof Meaning.OrdinalWord || part.equals(new Meaning.FunctionWord(Role.LAST));
   }
 }

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.time.LocalDate;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -17,17 +16,6 @@ final class QuarterRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     int month = match.get(0, Meaning.QuarterWord.class).quarter() * 3 - 2;
-    if (match.has(1)) {
-      out.accept(
-          Times.said(
-              Period.Unit.QUARTER,
-              LocalDate.of(Times.year(match.get(1, Phrase.Time.class)), month, 1)));
-      return;
-    }
-    LocalDate newest = LocalDate.of(scope.today().getYear(), month, 1);
-    if (newest.isAfter(scope.today())) {
-      newest = newest.minusYears(1);
-    }
-    out.accept(new Phrase.Time(new Period.Span(Period.Unit.QUARTER, newest), false));
+    out.accept(Times.partOfYear(Period.Unit.QUARTER, month, match, 1, scope));
   }
 }

@@ -30,11 +30,7 @@ final class RollingAverageRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     boolean spelt = match.has(1) && match.has(2) && match.has(3) && match.isWord(0, Role.ROLLING);
     boolean bare = !match.has(1) && !match.has(2) && !match.has(3) && match.isWord(0, Role.MOVING);
-    int spans =
-        match
-            .find(1, Meaning.NumberWord.class)
-            .map(n -> Times.smallWhole(n.number()))
-            .orElse(USUAL);
+    int spans = Times.count(match, 1, USUAL);
     if (!spelt && !bare || spans < 2 || spans > MOST) {
       return;
     }

@@ -338,13 +338,13 @@ public record Scope(
   /** Whether each row that the measure is computed over has just one row of the column's table. */
   boolean always(Measure measure, ColumnRef column) {
     return MeasureTables.of(measure, model).stream()
-        .allMatch(
-            base -> {
-              List<LinkPaths.Way> ways = paths.shortest(base, column.table(), Optional.empty());
-              return !base.equals(column.table())
-                  && ways.size() == 1
-                  && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
-            });
+        .allMatch(base -> !base.equals(column.table()) && always(base, column.table()));
+  }
+
+  /** Whether each row of the one table has just one of the other, in one way. */
+  public boolean always(String base, String other) {
+    List<LinkPaths.Way> ways = paths.shortest(base, other, Optional.empty());
+    return ways.size() == 1 && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
   }
 
   /** The columns of a table that hold the numbers by which its rows are known. */

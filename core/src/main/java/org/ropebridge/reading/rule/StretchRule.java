@@ -21,17 +21,18 @@ final class StretchRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    DayRange from = scope.periods().resolve(match.get(0, Phrase.Time.class).period());
-    DayRange to = scope.periods().resolve(match.get(2, Phrase.Time.class).period());
+    if (!match.has(1) && !match.isDashed(2)) {
+      return;
+    }
+    Phrase.Time from = match.get(0, Phrase.Time.class);
+    Phrase.Time to = match.get(2, Phrase.Time.class);
+    DayRange fromDays = scope.periods().resolve(from.period());
+    DayRange toDays = scope.periods().resolve(to.period());
     // "this month to today" is no stretch from its end.
     boolean apart =
-        from.first().isPresent()
-            && to.first().isPresent()
-            && !to.first().equals(from.first())
-            && !from.overlaps(to);
-    if (apart && (match.has(1) || match.isDashed(2))) {
-      Times.fromTo(match.get(0, Phrase.Time.class), match.get(2, Phrase.Time.class), scope)
-          .ifPresent(out);
+        fromDays.first().isPresent() && toDays.first().isPresent() && !fromDays.overlaps(toDays);
+    if (apart) {
+      Times.fromTo(from, to, scope).ifPresent(out);
     }
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Period;
 
@@ -186,6 +187,31 @@ final class Times {
     return whole && number.signum() > 0 && number.compareTo(BigDecimal.valueOf(MOST_UNITS)) <= 0
         ? number.intValue()
         : 0;
+  }
+
+  /** The number in the slot, 0 for one that counts nothing; the other where none was said. */
+  static int count(Match match, int slot, int otherwise) {
+    return match
+        .find(slot, Meaning.NumberWord.class)
+        .map(n -> smallWhole(n.number()))
+        .orElse(otherwise);
+  }
+
+  /** Whether it says which one of several: "first", "third", "last". */
+  static boolean isPlace(Part part) {
+    return part instanceof Meaning.OrdinalWord || part.equals(new Meaning.FunctionWord(Role.LAST));
+  }
+
+  /**
+   * The part of a year that begins in the month: of the year in the slot, or else the newest one
+   * that has begun.
+   */
+  static Phrase.Time partOfYear(Period.Unit unit, int month, Match match, int slot, Scope scope) {
+    Optional<Integer> said = match.find(slot, Phrase.Time.class).map(Times::year);
+    LocalDate first = LocalDate.of(said.orElse(scope.today().getYear()), month, 1);
+    boolean ahead = said.isEmpty() && first.isAfter(scope.today());
+    return new Phrase.Time(
+        new Period.Span(unit, ahead ? first.minusYears(1) : first), said.isPresent());
   }
 
   /** The earlier of two times; without a year of its own it is in that of the later, or before. */

@@ -1,11 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -32,9 +29,7 @@ final class TotalRowsRule extends Rule {
     }
     String table = match.get(1, Meaning.RowNoun.class).table();
     out.accept(Contribution.Measures.of(new Measure.RowCount(table)));
-    List<ColumnRef> amounts = scope.measuredBy(table, Dimensions.MONEY);
-    if (amounts.size() == 1 && scope.addsUp(amounts.get(0))) {
-      out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0))));
-    }
+    Columns.totalMoney(table, scope)
+        .ifPresent(total -> out.accept(Contribution.Measures.of(total)));
   }
 }
