@@ -1,5 +1,6 @@
 package org.ropebridge.answer;
 
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -96,6 +97,20 @@ public final class Explanations {
       Table other = model.table(relation.other());
       relation(one, other, page);
       return page.as(capital(one.rowNounPlural()) + " and " + other.rowNounPlural());
+    } else if (about instanceof About.Breakdowns breakdowns) {
+      breakdowns(breakdowns.items(), page);
+      return page.as(
+          breakdowns.items().isEmpty()
+              ? "What to split by"
+              : "What to split " + title(breakdowns.items().get(0)) + " by");
+    } else if (about instanceof About.Calendar calendar) {
+      calendar(calendar.today(), page);
+      return page.as("Calendar");
+    } else if (about instanceof About.Access) {
+      page.say(
+          "You see what the model's stewards let you see, and nothing else is answered to you.");
+      page.say("Who else may see what is not told here: ask a steward.");
+      return page.as("Who may see what");
     } else if (about instanceof About.Metrics) {
       metrics(page);
       return page.as("Metrics");
@@ -364,6 +379,60 @@ public final class Explanations {
         .append(from.rowNounPlural())
         .append('.');
     page.say(sentence.toString());
+  }
+
+  // ---- by what numbers are split
+
+  /**
+   * The categories, and dates, of the tables that hold what is told of, and of those they lead to.
+   */
+  private void breakdowns(List<Meaning> items, Page page) {
+    Set<String> from = new LinkedHashSet<>();
+    for (Meaning item : items) {
+      if (item instanceof Meaning.MetricName name) {
+        tablesOf(model.metric(name.metric()), from, 0);
+      } else if (item instanceof Meaning.RowNoun rows) {
+        from.add(rows.table());
+      } else if (item instanceof Meaning.ColumnName name) {
+        from.add(name.column().table());
+      }
+    }
+    List<Table> bases = from.stream().map(model::table).toList();
+    for (Table table : model.tables()) {
+      boolean within = bases.stream().allMatch(b -> b.equals(table) || leads(b, table));
+      List<String> columns =
+          table.columns().stream().filter(Explanations::splits).map(Column::label).toList();
+      if (within && !columns.isEmpty()) {
+        page.say("By " + listed(columns) + " of " + table.rowNounPlural() + ".");
+      }
+    }
+    page.say("Over time by day, week, month, quarter and year, where rows have a date.");
+    items.stream().findFirst().ifPresent(i -> page.questions.add(title(i) + " by month"));
+  }
+
+  private static boolean splits(Column column) {
+    return switch (column.holds()) {
+      case CATEGORY, REGION, YES_NO -> true;
+      default -> false;
+    };
+  }
+
+  // ---- which day it is
+
+  private void calendar(LocalDate today, Page page) {
+    BusinessCalendar calendar = model.calendar();
+    page.say(
+        "Today is "
+            + DAY.format(today)
+            + (calendar.fixedToday().isPresent() ? ", as the model sets it." : "."));
+    page.say(
+        "Weeks begin on "
+            + capital(calendar.weekStarts().name().toLowerCase(Locale.ROOT))
+            + ", business years with "
+            + month(calendar.yearStarts())
+            + ".");
+    calendar.seasons().keySet().forEach(name -> sense(new Meaning.SeasonName(name), page));
+    model.occasions().stream().map(Occasion::name).distinct().forEach(name -> occasion(name, page));
   }
 
   // ---- what there is

@@ -43,6 +43,27 @@ public record AboutFrame(Kind kind, List<String> words) {
     /** How two items differ, where the one minus the other says nothing. */
     CONTRAST,
     /** How recent the data is, all of it or that of a table. */
-    RECENCY
+    RECENCY,
+    /** From when to when there is data, all of it or that of an item. */
+    EXTENT,
+    /** Which values a column has. */
+    VALUES,
+    /** By what numbers can be broken down, all of them or one. */
+    BREAKDOWNS,
+    /** Which day it is, and when years, weeks and seasons begin. */
+    CALENDAR,
+    /** When a season or an occasion is. */
+    WHEN_NAMED,
+    /** Who may see what. */
+    ACCESS,
+    /** What the number of the answer before means. */
+    MEANING_OF_ANSWER,
+    /** Where it comes from. */
+    ORIGIN_OF_ANSWER;
+
+    /** Whether it only makes sense behind an answer. */
+    public boolean isOfAnswer() {
+      return this == MEANING_OF_ANSWER || this == ORIGIN_OF_ANSWER;
+    }
   }
 }

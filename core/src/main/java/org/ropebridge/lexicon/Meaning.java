@@ -37,6 +37,9 @@ public sealed interface Meaning extends Part {
   /** A named condition. */
   record ConditionName(String table, String condition) implements Meaning {}
 
+  /** What tells apart the rows that a metric counts: "serious", of "serious callouts". */
+  record CountedWord(String metric) implements Meaning {}
+
   /** An adjective that tells how much of a metric there is: "punctual". */
   record QualityWord(String metric) implements Meaning {}
 

@@ -122,10 +122,26 @@ final class ModelWords {
               vocabulary
                   .verbOf(Tokens.plain(name))
                   .ifPresent(v -> add(v, meaning, Mention.Found.AKIN, true));
+              addCounted(forms.words(name), metric);
               addDoneTo(forms.words(name), meaning);
               addTurned(forms.words(name), metric, meaning);
             });
     metric.unit().ifPresent(this::addUnit);
+  }
+
+  /** "serious", of a metric that is called "serious callouts" and counts such rows. */
+  private void addCounted(List<String> words, Metric metric) {
+    Optional<Table> table = metric.table().map(model::table);
+    boolean counts = metric.unit().isEmpty() && metric.shownAs() == Metric.ShownAs.NUMBER;
+    if (words.size() == 2 && counts && table.isPresent()) {
+      boolean rows =
+          vocabulary
+              .stem(words.get(1))
+              .equals(vocabulary.stem(Tokens.plain(table.get().rowNoun())));
+      if (rows) {
+        add(words.get(0), new Meaning.CountedWord(metric.name()), Mention.Found.AKIN, true);
+      }
+    }
   }
 
   /** "full" and "fullest", of what is called "how full". */

@@ -43,6 +43,52 @@ public enum Role {
   ONWARDS(false),
   /** Counts different ones without "how many": "unique members". */
   UNIQUE(false),
+  /** "in total", of groups that were shown. */
+  IN_TOTAL(false),
+  /** "show all", of rows that were cut. */
+  EVERY_ROW(false),
+  /** "show more", of rows that were cut. */
+  MORE_ROWS(false),
+  /** "the others", of what was kept or left out. */
+  OTHERS(false),
+  /** "other", before what names groups: "the other valleys". */
+  OTHER(false),
+  /** "everywhere". */
+  EVERYWHERE(false),
+  /** "10 rows". */
+  ROWS_WORD(false),
+  /** "at most", before how many rows are shown: "limit to 10". */
+  LIMIT(false),
+  /** "draw it", whatever the picture. */
+  DRAW(false),
+  /** "just the numbers", without a picture. */
+  NO_PICTURE(false),
+  /** "another chart". */
+  OTHER_PICTURE(false),
+  /** "more detail": one step down. */
+  FINER(false),
+  /** "less detail": one step up. */
+  COARSER(false),
+  /** "drill into", before what to see more of. */
+  DRILL(false),
+  /** "summarise", of the answer before. */
+  IN_WORDS(false),
+  /** "as a pie": pictures that are not drawn. */
+  NO_SUCH_PICTURE(false),
+  /** "how much is that", of rows that were counted. */
+  HOW_MUCH_THAT(false),
+  /** "among", before what is ranked: "highest revenue among huts". */
+  AMONG_GROUPS(true),
+  /** "all columns". */
+  ALL_COLUMNS(false),
+  /** "just the names". */
+  ONLY_NAMES(false),
+  /** "that is not what I meant". */
+  NOT_MEANT(false),
+  /** "export it", "send that to me". */
+  TAKE_ALONG(false),
+  /** "show the SQL". */
+  STATEMENT(false),
   /** "details of", before what names a row. */
   DETAILS(false),
   /** Asks for a change: "by how much did". */

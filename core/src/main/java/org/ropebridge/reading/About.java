@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.ropebridge.lexicon.Meaning;
 
@@ -29,6 +30,27 @@ public sealed interface About {
 
   /** What can be asked. */
   record Coverage() implements About {}
+
+  /**
+   * By what numbers can be broken down.
+   *
+   * @param items what is to be broken down; empty for all there is
+   */
+  record Breakdowns(List<Meaning> items) implements About {
+    public Breakdowns {
+      items = List.copyOf(items);
+    }
+  }
+
+  /**
+   * Which day it is, and when years, weeks and seasons begin.
+   *
+   * @param today the day that relative times are told from
+   */
+  record Calendar(LocalDate today) implements About {}
+
+  /** Who may see what. */
+  record Access() implements About {}
 
   /** Which metrics there are. */
   record Metrics() implements About {}

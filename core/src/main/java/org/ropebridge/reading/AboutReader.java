@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -21,6 +22,7 @@ import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
@@ -43,9 +45,11 @@ final class AboutReader {
   private final Lexicon lexicon;
   private final List<AboutFrame> frames;
   private final Set<String> people;
+  private final LocalDate today;
 
-  AboutReader(Model model, Lexicon lexicon, Vocabulary vocabulary) {
+  AboutReader(Model model, Lexicon lexicon, Vocabulary vocabulary, LocalDate today) {
     this.model = model;
+    this.today = today;
     this.lexicon = lexicon;
     this.frames =
         vocabulary.aboutFrames().stream()
@@ -59,6 +63,7 @@ final class AboutReader {
     this.lexicon = lexicon;
     this.frames = all.frames;
     this.people = all.people;
+    this.today = all.today;
   }
 
   /** The same with other words. */
@@ -77,12 +82,25 @@ final class AboutReader {
 
   /** What a question asks of the model; empty when it is no such question. */
   Optional<Understood> read(String question) {
+    return read(question, Optional.empty());
+  }
+
+  /**
+   * What a question asks of the numbers of the answer before: "how is that computed"; empty when it
+   * is no such question.
+   */
+  Optional<Understood> readOf(Plan answer, String question) {
+    return read(question, Optional.of(answer));
+  }
+
+  private Optional<Understood> read(String question, Optional<Plan> answer) {
     List<Token> tokens =
         lexicon.tokens(question).stream().filter(t -> t.kind() != Token.Kind.STOP).toList();
     if (tokens.isEmpty() || tokens.size() > MOST_WORDS) {
       return Optional.empty();
     }
-    List<AboutFrame> possible = possible(tokens);
+    List<AboutFrame> possible =
+        possible(tokens).stream().filter(f -> f.kind().isOfAnswer() == answer.isPresent()).toList();
     if (possible.isEmpty()) {
       return Optional.empty();
     }
@@ -90,7 +108,7 @@ final class AboutReader {
     // Courtesies at either end count for nothing.
     for (int end = tokens.size(); end > 0; end--) {
       for (int start = 0; start <= Math.min(MOST_COURTESIES, end - 1); start++) {
-        Optional<Understood> understood = between(start, end, possible, asked);
+        Optional<Understood> understood = between(start, end, possible, asked, answer);
         if (understood.isPresent()) {
           return understood;
         } else if (!isIdle(asked, start) && !is(r -> r == Role.LIST, start, asked)) {
@@ -115,10 +133,11 @@ final class AboutReader {
     return frames.stream().filter(f -> said.containsAll(f.words())).toList();
   }
 
-  private Optional<Understood> between(int start, int end, List<AboutFrame> possible, Asked asked) {
+  private Optional<Understood> between(
+      int start, int end, List<AboutFrame> possible, Asked asked, Optional<Plan> answer) {
     return possible.stream()
         .flatMap(f -> fit(f, asked, start, end).stream())
-        .flatMap(f -> understood(f, asked).stream())
+        .flatMap(f -> understood(f, asked, answer).stream())
         .findFirst();
   }
 
@@ -180,7 +199,7 @@ final class AboutReader {
 
   // ---- what is asked
 
-  private Optional<Understood> understood(Fit fit, Asked asked) {
+  private Optional<Understood> understood(Fit fit, Asked asked, Optional<Plan> answer) {
     List<List<Meaning>> named = new ArrayList<>();
     for (int[] slot : fit.slots()) {
       named.add(items(asked, slot, fit.frame().kind() == Kind.MEANING_OF_BARE_NAME));
@@ -198,9 +217,27 @@ final class AboutReader {
           case TABLES -> Optional.of(new About.Tables());
           case CONTRAST -> contrast(named.get(0), named.get(1));
           case RELATION -> relation(named.get(0), named.get(1));
-          case RECENCY -> Optional.empty();
+          case BREAKDOWNS ->
+              Optional.of(new About.Breakdowns(named.stream().findFirst().orElseGet(List::of)));
+          case CALENDAR -> Optional.of(new About.Calendar(today));
+          case WHEN_NAMED ->
+              Optional.of(named.get(0))
+                  .filter(n -> n.stream().allMatch(AboutReader::isNamedTime))
+                  .map(About.Sense::new);
+          case ACCESS -> Optional.of(new About.Access());
+          case MEANING_OF_ANSWER ->
+              answer.map(AboutReader::itemsOf).filter(i -> !i.isEmpty()).map(About.Sense::new);
+          case ORIGIN_OF_ANSWER ->
+              answer.map(AboutReader::itemsOf).filter(i -> !i.isEmpty()).map(About.Origin::new);
+          case RECENCY, EXTENT, VALUES -> Optional.empty();
         };
-    Optional<Plan> plan = fit.frame().kind() == Kind.RECENCY ? newest(named) : Optional.empty();
+    Optional<Plan> plan =
+        switch (fit.frame().kind()) {
+          case RECENCY -> ends(named, List.of(Measure.Kind.MAXIMUM));
+          case EXTENT -> ends(named, List.of(Measure.Kind.MINIMUM, Measure.Kind.MAXIMUM));
+          case VALUES -> valuesOf(named.get(0));
+          default -> Optional.empty();
+        };
     return about.isPresent() || plan.isPresent()
         ? Optional.of(new Understood(about, plan, words(fit, named, asked)))
         : Optional.empty();
@@ -288,31 +325,67 @@ final class AboutReader {
         .findFirst();
   }
 
-  /** The newest main date of every table, or of the one that is named. */
-  private Optional<Plan> newest(List<List<Meaning>> named) {
-    Optional<String> only = named.stream().findFirst().flatMap(this::table);
+  /** The ends of the main date of every table, or of the one that is named or told of. */
+  private Optional<Plan> ends(List<List<Meaning>> named, List<Measure.Kind> kinds) {
+    Optional<String> only = named.stream().findFirst().flatMap(this::tableToldOf);
     if (!named.isEmpty() && only.isEmpty()) {
       return Optional.empty();
     }
-    List<Measure> newest =
+    List<Measure> ends =
         model.tables().stream()
             .filter(t -> only.isEmpty() || only.get().equals(t.name()))
             .filter(t -> t.mainDate().flatMap(t::findColumn).isPresent())
-            .<Measure>map(
-                t ->
-                    Measure.Statistic.of(
-                        Measure.Kind.MAXIMUM, ColumnRef.of(t.name(), t.mainDate().orElseThrow())))
+            .map(t -> ColumnRef.of(t.name(), t.mainDate().orElseThrow()))
+            .flatMap(c -> kinds.stream().<Measure>map(k -> Measure.Statistic.of(k, c)))
             .toList();
-    return newest.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            new Plan(
-                newest,
-                List.of(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty()));
+    return ends.isEmpty() ? Optional.empty() : Optional.of(plan(ends, List.of()));
+  }
+
+  /** The table that is named, or that a metric is computed over. */
+  private Optional<String> tableToldOf(List<Meaning> items) {
+    return table(items)
+        .or(
+            () ->
+                items.stream()
+                    .filter(Meaning.MetricName.class::isInstance)
+                    .flatMap(m -> model.metric(((Meaning.MetricName) m).metric()).table().stream())
+                    .findFirst());
+  }
+
+  /** How many rows there are of each value of the only column that is named. */
+  private static Optional<Plan> valuesOf(List<Meaning> items) {
+    return items.size() == 1 && items.get(0) instanceof Meaning.ColumnName name
+        ? Optional.of(
+            plan(
+                List.of(new Measure.RowCount(name.column().table())),
+                List.of(new Grouping.ByColumn(name.column()))))
+        : Optional.empty();
+  }
+
+  private static Plan plan(List<Measure> measures, List<Grouping> groupings) {
+    return new Plan(
+        measures, groupings, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  private static boolean isNamedTime(Meaning item) {
+    return item instanceof Meaning.SeasonName || item instanceof Meaning.OccasionName;
+  }
+
+  /** What the numbers of an answer are called, or the rows that it lists. */
+  private static List<Meaning> itemsOf(Plan answer) {
+    Set<Meaning> items = new LinkedHashSet<>();
+    answer.listing().ifPresent(l -> items.add(new Meaning.RowNoun(l.table())));
+    for (Measure measure : answer.measures()) {
+      Measure basis = PlanParts.basis(measure);
+      if (basis instanceof Measure.MetricValue value) {
+        items.add(new Meaning.MetricName(value.metric()));
+      } else if (basis instanceof Measure.RowCount count) {
+        items.add(new Meaning.RowNoun(count.table()));
+      } else if (basis instanceof Measure.Statistic statistic) {
+        items.add(new Meaning.ColumnName(statistic.column()));
+      }
+    }
+    return List.copyOf(items);
   }
 
   // ---- what became of each word

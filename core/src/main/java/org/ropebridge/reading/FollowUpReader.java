@@ -106,11 +106,15 @@ final class FollowUpReader {
   /** What is done with the conversation and not with the plan. */
   private Optional<Reading> steered(String question, Parser.Parsed parsed, List<Plan> before) {
     Sequence best = parsed.sequences().get(0);
-    boolean alone =
-        best.unread().isEmpty()
-            && best.edges().size() == 1
-            && best.edges().get(0).part() instanceof Contribution.Steering;
-    if (!alone) {
+    if (!best.unread().isEmpty() || best.edges().size() != 1) {
+      return Optional.empty();
+    } else if (best.edges().get(0).part() instanceof Contribution.Edit edit) {
+      Optional<String> nothing = nothingToChange(edit, before.get(0));
+      if (nothing.isPresent()) {
+        return Optional.of(told(question, parsed, nothing.get()));
+      }
+    }
+    if (!(best.edges().get(0).part() instanceof Contribution.Steering)) {
       return Optional.empty();
     }
     Steer steer = ((Contribution.Steering) best.edges().get(0).part()).steer();
@@ -128,12 +132,68 @@ final class FollowUpReader {
                       parsed,
                       "Why is not answered in this version. Ask for the number by what it may depend"
                           + " on, or compare it with the year before."));
+      case OTHER_PICTURE ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "Which picture? Say one, such as \"as a line\", \"as bars\", \"as a heat map\" or"
+                      + " \"as a table\"."));
+      case NOT_MEANT ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "The question was read as \""
+                      + restatement.of(before.get(0))
+                      + "\". Say what you meant instead, such as \"I meant last year\", or ask it in"
+                      + " other words."));
+      case TAKE_ALONG ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "A question only asks. Saving, sharing and files are offered beside the answer."));
+      case IN_WORDS ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "What stands out is said in a few sentences beside each answer."));
+      case NO_SUCH_PICTURE ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "That picture is not drawn here. Parts of a whole are shown by \"as bars\", \"as a"
+                      + " tree map\" or \"as a percentage\"."));
+      case STATEMENT ->
+          Optional.of(
+              told(
+                  question,
+                  parsed,
+                  "The SQL of an answer is shown with it, and can be copied there."));
       case UNDO ->
           before.size() > 1
               ? Optional.empty()
               : Optional.of(told(question, parsed, "There is no question before this one."));
       default -> Optional.empty();
     };
+  }
+
+  /** What to say where an edit finds nothing in the plan before that it could change. */
+  private Optional<String> nothingToChange(Contribution.Edit edit, Plan before) {
+    boolean every = edit instanceof Contribution.EveryRow || edit instanceof Contribution.MoreRows;
+    boolean worth = edit instanceof Contribution.Worth;
+    if (!every && !worth || new PlanParts(scope).edited(before, edit).isPresent()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        every
+            ? "The answer before shows all there is: \"" + restatement.of(before) + "\"."
+            : "How much that is cannot be told of \""
+                + restatement.of(before)
+                + "\". Name the amount that you mean.");
   }
 
   private Reading told(String question, Parser.Parsed parsed, String what) {
@@ -216,8 +276,15 @@ final class FollowUpReader {
     };
   }
 
-  /** "how many children" after a list of readers: no noun says of what, so of those. */
+  /**
+   * "how many children" after a list of readers, "how many beds" after one of huts: no noun says of
+   * what, so of those.
+   */
   private static boolean countsLike(Plan before, Plan alone) {
+    if (alone.measures().size() == 1
+        && alone.measures().get(0) instanceof Measure.Statistic statistic) {
+      return before.listing().filter(l -> l.table().equals(statistic.column().table())).isPresent();
+    }
     return alone.measures().size() == 1
         && alone.measures().get(0) instanceof Measure.RowCount counted
         && (before.listing().filter(l -> l.table().equals(counted.table())).isPresent()

@@ -46,6 +46,13 @@ final class ListEdits {
         .map(plan::withListing);
   }
 
+  /** "the latest", of rows that are counted or listed: the one at that end of their date. */
+  Optional<Plan> atEnd(Plan plan, boolean newest) {
+    return listed(plan)
+        .flatMap(p -> newestFirst(p, newest))
+        .map(p -> p.withListing(p.listing().orElseThrow().first(1)));
+  }
+
   /** Rows from the other end, where they were ranked. */
   static Optional<Plan> otherEnd(Plan plan, Contribution.Direction direction) {
     boolean top = direction == Contribution.Direction.TOP;

@@ -1,10 +1,13 @@
 package org.ropebridge.reading;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -15,6 +18,7 @@ import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Phrase;
+import org.ropebridge.reading.rule.Places;
 import org.ropebridge.reading.rule.Scope;
 
 /** Changes the plan of the question before by what a follow-up says. */
@@ -27,6 +31,7 @@ final class PlanEdit {
   private final PlanParts parts;
   private final ListEdits lists;
   private final GivingWay givingWay;
+  private final WholeEdits wholes;
 
   /**
    * Makes an editor.
@@ -39,6 +44,7 @@ final class PlanEdit {
     this.parts = new PlanParts(scope);
     this.lists = new ListEdits(scope);
     this.givingWay = new GivingWay(scope);
+    this.wholes = new WholeEdits(scope);
   }
 
   /** How what is named goes together with its like in the plan before. */
@@ -51,7 +57,13 @@ final class PlanEdit {
 
   /** The changed plan; empty when the words do not fit the plan before. */
   Optional<Assembly.Result> of(Sequence sequence, Manner manner) {
-    return changed(sequence.replacing(c -> Optional.of(byMeasure(c, sequence))), manner);
+    Optional<Assembly.Result> changed =
+        changed(sequence.replacing(c -> Optional.of(byMeasure(c, sequence))), manner);
+    boolean drilled =
+        sequence.edges().stream().anyMatch(e -> e.part() instanceof Contribution.Drill);
+    return drilled
+        ? changed.map(r -> r.with(wholes.stepped(r.plan(), true).orElse(r.plan())))
+        : changed;
   }
 
   /** "by revenue": ordered by it where it is shown, else it in the place of what is. */
@@ -102,6 +114,9 @@ final class PlanEdit {
       if (!(edge.part() instanceof Contribution.Edit edit)) {
         continue;
       }
+      if (edit instanceof Contribution.KeepThose && said.measures()) {
+        return Optional.empty();
+      }
       if (isAlone(edit) && sequence.edges().stream().anyMatch(e -> isMore(e, edge))) {
         return Optional.empty();
       }
@@ -117,7 +132,20 @@ final class PlanEdit {
       } else {
         return Optional.empty();
       }
-      if (edit instanceof Contribution.Replacing replacing) {
+      if (edit instanceof Contribution.Added || edit instanceof Contribution.Whereabouts) {
+        Contribution what =
+            edit instanceof Contribution.Added added
+                ? added.what()
+                : whereabouts(plan).orElse(null);
+        Optional<Plan> widened = Optional.ofNullable(what).flatMap(w -> widened(said, w));
+        if (widened.isPresent()) {
+          plan = widened.get();
+        } else if (what == null || !canStandBeside(before.get(0), what)) {
+          return Optional.empty();
+        } else {
+          rest = rest.with(edge, what);
+        }
+      } else if (edit instanceof Contribution.Replacing replacing) {
         rest = rest.with(edge, parts.inPlace(replacing.with(), before.get(0), plan));
       } else if (edit instanceof Contribution.DoneApart done) {
         rest = rest.with(edge, done.related());
@@ -134,6 +162,14 @@ final class PlanEdit {
         rest = rest.with(edge, new Contribution.Groupings(List.of(which.what())));
       } else if (edit instanceof Contribution.ComparedWith with) {
         rest = rest.with(edge, new Contribution.VersusTime(with.time(), Contribution.With.NOTHING));
+      } else if (edit instanceof Contribution.ToldSince told) {
+        Optional<Contribution> anew = parts.toldAs(plan, told.how());
+        if (anew.isEmpty()) {
+          return Optional.empty();
+        }
+        rest =
+            rest.with(edge, anew.get())
+                .with(edge, new Contribution.VersusTime(told.time(), Contribution.With.NOTHING));
       } else if (edit instanceof Contribution.ToldAs told) {
         Optional<Plan> compared = parts.comparedOnly(plan, told.how());
         if (compared.isPresent()) {
@@ -153,6 +189,93 @@ final class PlanEdit {
       return changed(plan, 0);
     }
     return onTop(plan, Said.of(rest).like(said), manner);
+  }
+
+  /** Rows that are listed with more columns, or with a number of each. */
+  private Optional<Plan> widened(Said said, Contribution what) {
+    Plan plan = before.get(0);
+    if (plan.listing().isEmpty()) {
+      return Optional.empty();
+    }
+    Listing listing = plan.listing().get();
+    if (what instanceof Contribution.Groupings more
+        && more.groupings().stream().allMatch(Grouping.ByColumn.class::isInstance)) {
+      return PlanParts.ifChanged(
+          plan,
+          plan.withListing(
+              listing.withMore(
+                  more.groupings().stream().map(g -> ((Grouping.ByColumn) g).column()).toList())));
+    }
+    boolean alone = said.edits().size() == 1 && said.rest().edges().isEmpty();
+    return alone && what instanceof Contribution.Measures more
+        ? scope
+            .namingColumn(listing.table())
+            .map(
+                c ->
+                    new Plan(
+                        more.measures(),
+                        List.of(new Grouping.ByColumn(c)),
+                        listing.count().isPresent()
+                            ? wholes
+                                .shown(plan, Optional.empty())
+                                .<List<Filter>>map(List::of)
+                                .orElseThrow()
+                            : plan.filters(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()))
+        : Optional.empty();
+  }
+
+  /** Whether groups that were ranked stay the same with it: what each of them has one of. */
+  private boolean canStandBeside(Plan plan, Contribution what) {
+    if (plan.listing().isPresent()) {
+      return false;
+    }
+    List<Grouping> more =
+        what instanceof Contribution.Groupings groupings ? groupings.groupings() : List.of();
+    if (!more.isEmpty() && plan.groupings().containsAll(more)) {
+      return false;
+    }
+    return plan.ranking().isEmpty()
+        || more.stream()
+            .allMatch(
+                g ->
+                    g instanceof Grouping.ByColumn by
+                        && plan.groupings().stream().anyMatch(o -> isOneOf(by.column(), o)));
+  }
+
+  private boolean isOneOf(ColumnRef column, Grouping of) {
+    return of instanceof Grouping.ByColumn by
+        && scope.model().namesItsTable(by.column())
+        && (by.column().table().equals(column.table())
+            || !scope
+                .paths()
+                .shortest(by.column().table(), column.table(), Optional.empty())
+                .isEmpty());
+  }
+
+  /** The nearest kind of places of what the plan is about. */
+  private Optional<Contribution> whereabouts(Plan plan) {
+    return about(plan)
+        .flatMap(t -> Places.nearest(t, scope))
+        .map(c -> new Contribution.Groupings(List.of(new Grouping.ByColumn(c))));
+  }
+
+  /** The table of the rows that are listed, of the groups, or of the numbers. */
+  private Optional<String> about(Plan plan) {
+    if (plan.listing().isPresent()) {
+      return plan.listing().map(Listing::table);
+    }
+    Optional<String> groups =
+        plan.groupings().stream()
+            .filter(
+                g -> g instanceof Grouping.ByColumn by && scope.model().namesItsTable(by.column()))
+            .map(g -> ((Grouping.ByColumn) g).column().table())
+            .findFirst();
+    Set<String> tables = MeasureTables.of(plan, scope.model());
+    return groups.or(
+        () -> tables.size() == 1 ? Optional.of(tables.iterator().next()) : Optional.empty());
   }
 
   /** "last year as well": beside the time of before, and not in its place. */
@@ -182,6 +305,9 @@ final class PlanEdit {
   /** Whether the edit makes sense only where nothing else is said. */
   private static boolean isAlone(Contribution.Edit edit) {
     return edit instanceof Contribution.KeepThose keep && keep.bare()
+        || edit instanceof Contribution.WholeEdit
+        || edit instanceof Contribution.Whereabouts
+        || edit instanceof Contribution.NewestOf
         || edit instanceof Contribution.InWhich which && which.bare()
         || edit instanceof Contribution.SpanBefore
         || edit instanceof Contribution.OtherEnd
@@ -191,7 +317,10 @@ final class PlanEdit {
 
   /** Whether the other edge says more than how this one is meant. */
   private static boolean isMore(Edge other, Edge edge) {
+    boolean shown =
+        edge.part() instanceof Contribution.Drawn && other.part() instanceof Contribution.Shown;
     return !other.equals(edge)
+        && !shown
         && !(other.part() instanceof Contribution.Swapping)
         && !(other.part() instanceof Contribution.Only);
   }
@@ -216,14 +345,22 @@ final class PlanEdit {
   }
 
   private Optional<Assembly.Result> onTop(Plan plan, Said said, Manner manner) {
-    if (comparesTimes(said)) {
+    boolean onlyMore =
+        said.edits().isEmpty()
+            && said.contributions().size() == 1
+            && said.contributions().get(0) instanceof Contribution.Comparative;
+    if (comparesTimes(said) || onlyMore) {
       return Optional.empty();
     }
     boolean andMore = said.startsWithAnd() && said.filters().isEmpty();
     boolean adding =
         manner == Manner.ON_TOP
             || manner == Manner.AS_SAID
-                && (said.has(Contribution.Adding.class) || said.again() || andMore);
+                && (said.has(Contribution.Adding.class)
+                    || said.has(Contribution.Added.class)
+                    || said.has(Contribution.Whereabouts.class)
+                    || said.again()
+                    || andMore);
     boolean swapping =
         !adding
             && (manner == Manner.IN_PLACE
@@ -280,6 +417,10 @@ final class PlanEdit {
               left.filters().stream().filter(Filter.InPeriod.class::isInstance).toList());
       computes = false;
     }
+    if (adding && said.isNounsOnly() && plan.listing().isEmpty()) {
+      rest = rest.replacing(c -> Optional.of(counted(c)));
+    }
+    left = withSortKey(left, said);
     Plan remaining = left;
     boolean addsMore = adding;
     Sequence words =
@@ -290,6 +431,37 @@ final class PlanEdit {
                 + said.contributions().stream().filter(c -> isUnlike(c, plan)).count());
     return Assembly.onTopOf(new Assembly.Before(left, computes), words, scope)
         .map(r -> r.with(groupingsInPlace(timesLast(r.plan()), plan)).weaker(unlike));
+  }
+
+  /** "and callouts", beside numbers: how many there are. */
+  private static Contribution counted(Contribution contribution) {
+    return contribution instanceof Contribution.Noun noun
+        ? new Contribution.Measures(List.of(new Measure.RowCount(noun.table())))
+        : contribution;
+  }
+
+  /** "sort by guest nights", which are not shown yet: beside what is. */
+  private Plan withSortKey(Plan plan, Said said) {
+    Optional<Plan.SortKey> key =
+        said.isOnly(Contribution.Order.class) && !plan.groupings().isEmpty()
+            ? said.contributions().stream()
+                .filter(Contribution.Order.class::isInstance)
+                .flatMap(c -> ((Contribution.Order) c).by().stream())
+                .findFirst()
+            : Optional.empty();
+    if (key.isEmpty()) {
+      return plan;
+    } else if (key.get() instanceof Measure measure) {
+      return plan.measures().contains(measure)
+          ? plan
+          : plan.withMeasures(with(plan.measures(), measure));
+    }
+    Grouping grouping = (Grouping) key.get();
+    boolean told =
+        grouping instanceof Grouping.ByColumn by
+            && !plan.groupings().contains(grouping)
+            && plan.groupings().stream().anyMatch(g -> isOneOf(by.column(), g));
+    return told ? plan.withGroupings(with(plan.groupings(), grouping)) : plan;
   }
 
   /** "compare with April" asks for both times, and not for April alone. */
@@ -357,8 +529,11 @@ final class PlanEdit {
     }
     for (Filter filter : plan.filters()) {
       if (filter instanceof Filter.InPeriod then && !then.negated()) {
-        Optional<Period> inside = inside(in.period(), scope.periods().resolve(then.period()));
-        Optional<Period> meant = inside.or(() -> inYearOf(in.period(), then.period()));
+        Optional<Period> meant =
+            in.period() instanceof Period.Range range
+                ? inYearOf(range, then.period())
+                : inside(in.period(), scope.periods().resolve(then.period()))
+                    .or(() -> inYearOf(in.period(), then.period()));
         if (meant.isPresent()) {
           return new Contribution.Narrowing(
               new Filter.InPeriod(meant.get(), in.date(), in.negated()));
@@ -414,12 +589,35 @@ final class PlanEdit {
         : Optional.empty();
   }
 
+  /** "from April to June", "since March": the same days of the only year that the other is in. */
+  private Optional<Period> inYearOf(Period.Range range, Period other) {
+    DayRange days = scope.periods().resolve(other);
+    if (days.first().isEmpty() || days.last().isEmpty()) {
+      return Optional.empty();
+    }
+    int year = days.first().get().getYear();
+    boolean oneYear = days.last().get().getYear() == year;
+    boolean same = range.first().or(range::last).filter(d -> d.getYear() == year).isPresent();
+    boolean split =
+        range.first().isPresent()
+            && range.last().isPresent()
+            && range.first().get().getYear() != range.last().get().getYear();
+    if (!oneYear || same || split) {
+      return Optional.empty();
+    }
+    LocalDate first = range.first().map(d -> d.withYear(year)).orElseGet(() -> days.first().get());
+    LocalDate last = range.last().map(d -> d.withYear(year)).orElseGet(() -> days.last().get());
+    return last.isBefore(first)
+        ? Optional.empty()
+        : Optional.of(new Period.Range(Optional.of(first), Optional.of(last)));
+  }
+
   /** "of those huts", "which of these": only what the answer before shows. */
   private Optional<Assembly.Result> amongThose(Said said) {
     boolean others = said.edits().stream().anyMatch(e -> !isPointing(e));
     Plan plan = before.get(0);
     Optional<String> table = said.edits(Contribution.Those.class).get(0).table();
-    Optional<Filter.Among> shown = shown(plan, table);
+    Optional<Filter.Among> shown = wholes.shown(plan, table);
     if (others) {
       return Optional.empty();
     }
@@ -470,8 +668,18 @@ final class PlanEdit {
     if (!timeSaid) {
       plan.filters().stream().filter(Filter.InPeriod.class::isInstance).forEach(filters::add);
     }
-    Plan rows = Plan.of(new Measure.RowCount(shown.get().column().table()), List.of(), filters);
-    return Assembly.onTopOf(new Assembly.Before(rows, false), said.rest(), scope);
+    Measure number = new Measure.RowCount(shown.get().column().table());
+    Plan rows = Plan.of(number, List.of(), filters);
+    return Assembly.onTopOf(
+        new Assembly.Before(rows, false),
+        said.rest()
+            .replacing(
+                c ->
+                    Optional.of(
+                        c instanceof Contribution.Counting
+                            ? new Contribution.Measures(List.of(number))
+                            : c)),
+        scope);
   }
 
   /** "their value", of rows that are counted for each group: it takes the place of the count. */
@@ -488,8 +696,8 @@ final class PlanEdit {
                         .equals(MeasureTables.of(plan, scope.model())));
   }
 
-  private static List<Filter> with(List<Filter> filters, Filter more) {
-    List<Filter> all = new ArrayList<>(filters);
+  private static <T> List<T> with(List<T> some, T more) {
+    List<T> all = new ArrayList<>(some);
     all.add(more);
     return all;
   }
@@ -499,32 +707,5 @@ final class PlanEdit {
         || edit instanceof Contribution.Only
         || edit instanceof Contribution.Swapping
         || edit instanceof Contribution.Adding;
-  }
-
-  /** The rows that the plan names. */
-  private Optional<Filter.Among> shown(Plan plan, Optional<String> table) {
-    Plan bare = plan.withSort(Optional.empty()).withPicture(Optional.empty());
-    if (plan.listing().isPresent()) {
-      Listing listing = plan.listing().get();
-      return scope
-          .namingColumn(listing.table())
-          .filter(c -> listing.table().equals(table.orElse(listing.table())))
-          .map(c -> new Filter.Among(c, bare, false));
-    }
-    return plan.groupings().stream()
-        .filter(g -> g instanceof Grouping.ByColumn)
-        .map(g -> ((Grouping.ByColumn) g).column())
-        .filter(
-            c -> table.isEmpty() || c.table().equals(table.get()) && scope.model().namesItsTable(c))
-        .reduce((first, second) -> second)
-        .map(
-            c ->
-                new Filter.Among(
-                    c,
-                    bare.groupings().size() == 1
-                        ? bare
-                        : bare.withGroupings(List.of(new Grouping.ByColumn(c)))
-                            .withRanking(bare.ranking().filter(r -> r.within().isEmpty())),
-                    false));
   }
 }

@@ -11,6 +11,7 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Columns;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Keeps;
 import org.ropebridge.reading.rule.Phrase;
@@ -65,6 +66,18 @@ final class PlanParts {
           .listed(plan)
           .filter(
               p -> !list.ifNamed() || Listings.haveNames(p.listing().orElseThrow().table(), scope));
+    } else if (edit instanceof Contribution.WholeEdit whole) {
+      return new WholeEdits(scope).edited(plan, whole);
+    } else if (edit instanceof Contribution.Qualified qualified) {
+      return ifChanged(plan, counting(plan, qualified.metric()));
+    } else if (edit instanceof Contribution.Worth) {
+      return ListEdits.counts(plan)
+          ? Columns.totalMoney(((Measure.RowCount) plan.measures().get(0)).table(), scope)
+              .map(m -> plan.withMeasures(List.of(m)).withSort(Optional.empty()))
+              .filter(p -> plan.ranking().isEmpty())
+          : Optional.empty();
+    } else if (edit instanceof Contribution.NewestOf end) {
+      return lists.atEnd(plan, end.newest());
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
@@ -84,6 +97,20 @@ final class PlanParts {
               plan.measures().stream().map(m -> withKind(m, other.kind())).distinct().toList()));
     }
     return Optional.of(plan);
+  }
+
+  /** With the metric in the place of numbers of the same rows. */
+  private Plan counting(Plan plan, String name) {
+    Optional<String> table = scope.model().metric(name).table();
+    return plan.withMeasures(
+        plan.measures().stream()
+            .map(
+                m ->
+                    m instanceof Measure.RowCount count && Optional.of(count.table()).equals(table)
+                        ? new Measure.MetricValue(name)
+                        : m)
+            .distinct()
+            .toList());
   }
 
   /** With more values of a column that the plan is limited to, each for itself. */
@@ -335,7 +362,7 @@ final class PlanParts {
     return Optional.empty();
   }
 
-  private static Optional<Filter> negated(Filter filter) {
+  static Optional<Filter> negated(Filter filter) {
     if (filter instanceof Filter.InValues f && !f.negated()) {
       return Optional.of(new Filter.InValues(f.column(), f.values(), true));
     } else if (filter instanceof Filter.InPeriod f && !f.negated()) {

@@ -110,7 +110,7 @@ public final class QuestionReader {
         .forEach(q -> samples.putIfAbsent(SampleQuestions.key(q.ask()), q));
     this.sqlSamples = new SqlSamples(model, lexicon);
     this.analogies = new Analogies(vocabulary, check);
-    this.aboutReader = new AboutReader(model, lexicon, vocabulary);
+    this.aboutReader = new AboutReader(model, lexicon, vocabulary, today);
     this.suggestions = new Suggestions(model, language, this);
     this.followUps = new FollowUpReader(parser, candidates, chooser, check, restatement, scope);
     samples.values().forEach(this::learn);
@@ -249,6 +249,15 @@ public final class QuestionReader {
   }
 
   private Reading asTyped(String question, List<Plan> before, boolean withChoices) {
+    Optional<Reading> ofAnswer =
+        before.stream()
+            .findFirst()
+            .filter(p -> refusal(question).isEmpty())
+            .flatMap(p -> aboutReader.readOf(p, question))
+            .map(u -> about(question, u));
+    if (ofAnswer.isPresent()) {
+      return ofAnswer.get();
+    }
     Reading alone = withChoices ? suggesting(asTyped(question)) : asTyped(question);
     boolean readable = !before.isEmpty() && refusal(question).isEmpty() && alone.sql().isEmpty();
     boolean sample =

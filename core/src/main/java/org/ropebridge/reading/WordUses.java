@@ -289,6 +289,8 @@ final class WordUses {
         || meaning instanceof Meaning.CommonWord
         || meaning instanceof Meaning.QualityWord) {
       return "ranking";
+    } else if (meaning instanceof Meaning.CountedWord) {
+      return "metric";
     } else if (meaning instanceof Meaning.RankWord || meaning instanceof Meaning.JudgementWord) {
       return "ranking";
     } else if (meaning instanceof Meaning.DirectionWord) {
@@ -319,6 +321,8 @@ final class WordUses {
       return naming.metric(metric.metric());
     } else if (meaning instanceof Meaning.DoneNoun done) {
       return means(new Mention(0, 1, done.said(), 1, mention.found()));
+    } else if (meaning instanceof Meaning.CountedWord counted) {
+      return naming.metric(counted.metric());
     } else if (meaning instanceof Meaning.QualityWord quality) {
       return naming.metric(quality.metric());
     } else if (meaning instanceof Meaning.RowNoun noun) {

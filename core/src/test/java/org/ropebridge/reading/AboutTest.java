@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.ropebridge.DemoModel;
 import org.ropebridge.access.Access;
 import org.ropebridge.access.Person;
@@ -55,6 +56,25 @@ class AboutTest {
       Reading.Status status = DemoModel.READER.read(next).status();
       assertTrue(status == Reading.Status.ANSWERED || status == Reading.Status.EXPLAINED, next);
     }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "revenue by valley in 2025, what does that mean, Sense, It is counted in EUR.",
+    "revenue by valley in 2025, how is this computed, Sense, It is counted in EUR.",
+    "revenue by valley in 2025, where does that come from, Origin, Charges are read from",
+    "growth of occupancy by hut, how did you get that, Sense, Guest nights as a share",
+    "how many callouts were there, explain that, Sense, One row is one callout",
+    "list of huts in Ossel, what am i looking at, Sense, One row is one hut"
+  })
+  void whatTheAnswerBeforeToldIsExplained(String first, String then, String kind, String part) {
+    Reading before = DemoModel.READER.read(first);
+    Reading reading = DemoModel.READER.read(then, List.of(before.plan().orElseThrow()));
+    About about = reading.about().orElseThrow();
+    assertEquals(kind, about.getClass().getSimpleName());
+    List<String> sentences = new Explanations(DemoModel.MODEL).of(about).sentences();
+    assertTrue(sentences.stream().anyMatch(s -> s.contains(part)), sentences::toString);
+    assertTrue(DemoModel.READER.read(then).about().isEmpty());
   }
 
   @Test

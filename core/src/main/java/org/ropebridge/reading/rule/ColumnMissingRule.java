@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
@@ -10,7 +9,7 @@ import org.ropebridge.plan.Filter;
 final class ColumnMissingRule extends Rule {
   ColumnMissingRule() {
     super(
-        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Part.class, MissingRule::canBeMissing),
         Slot.word(Role.BE).maybe(),
         Slot.word(Role.ABSENT, Role.KNOWN));
   }
@@ -22,9 +21,11 @@ final class ColumnMissingRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(
-        new Contribution.Narrowing(
-            new Filter.Missing(
-                match.get(0, Meaning.ColumnName.class).column(), match.isWord(2, Role.KNOWN))));
+    MissingRule.column(match.get(0, Part.class), scope)
+        .ifPresent(
+            c ->
+                out.accept(
+                    new Contribution.Narrowing(
+                        new Filter.Missing(c, match.isWord(2, Role.KNOWN)))));
   }
 }

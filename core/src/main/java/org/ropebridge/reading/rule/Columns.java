@@ -12,7 +12,7 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /** Parts that name a column: its own name, or the noun of the rows that it names. */
-final class Columns {
+public final class Columns {
   private Columns() {}
 
   static boolean isColumn(Part part) {
@@ -69,7 +69,7 @@ final class Columns {
   }
 
   /** The total of the only amount of money that a table's rows have, where it adds up. */
-  static Optional<Measure> totalMoney(String table, Scope scope) {
+  public static Optional<Measure> totalMoney(String table, Scope scope) {
     List<ColumnRef> amounts = scope.measuredBy(table, Dimensions.MONEY);
     return amounts.size() == 1 && scope.addsUp(amounts.get(0))
         ? Optional.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0)))

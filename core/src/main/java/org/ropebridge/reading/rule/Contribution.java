@@ -475,6 +475,9 @@ public sealed interface Contribution extends Part {
   /** "cumulative", "the growth": the numbers of before, told in another way. */
   record ToldAs(Telling how) implements Edit {}
 
+  /** "the difference to 2024": how the numbers of before moved from that time. */
+  record ToldSince(Telling how, Phrase.Time time) implements Edit {}
+
   /** "vs Brannick": values side by side with those of before. */
   record Beside(Phrase.Values values) implements Edit {}
 
@@ -485,6 +488,75 @@ public sealed interface Contribution extends Part {
     GROWTH,
     RANK
   }
+
+  /** "add channel", "with guest nights": what is named comes beside what there was. */
+  record Added(Contribution what) implements Edit {}
+
+  /** "where did they happen": the nearest kind of places. */
+  record Whereabouts() implements Edit {}
+
+  /** What is done with the groups or rows of the answer before, as a whole. */
+  sealed interface WholeEdit extends Edit {}
+
+  /** "in total": one number for all groups that were shown. */
+  record InTotal() implements WholeEdit {}
+
+  /**
+   * "the others", "the other valleys": what a filter or a ranking left out.
+   *
+   * @param of what it is told of, where it is said
+   */
+  record Others(Optional<Grouping> of) implements WholeEdit {}
+
+  /** "everywhere": no place limits it. */
+  record Everywhere() implements WholeEdit {}
+
+  /** "the first three": so many rows from the top. */
+  record FirstOf(int count) implements WholeEdit {}
+
+  /** "show all": rows are no longer cut. */
+  record EveryRow() implements WholeEdit {}
+
+  /** "show more": twice as many rows. */
+  record MoreRows() implements WholeEdit {}
+
+  /** "the second best": the group at that place. */
+  record AtPlace(int place) implements WholeEdit {}
+
+  /**
+   * "draw it", "just the numbers": a picture that suits, or none.
+   *
+   * @param picture whether one is wanted
+   */
+  record Drawn(boolean picture) implements WholeEdit {}
+
+  /**
+   * "more detail": groups or times one step finer, or coarser.
+   *
+   * @param finer whether finer
+   */
+  record Step(boolean finer) implements WholeEdit {}
+
+  /** "drill into": what is named, and its groups one step finer. */
+  record Drill() implements Edit {}
+
+  /**
+   * "how many of them were serious": a metric that counts some of the rows, by the word that tells
+   * which.
+   */
+  record Qualified(String metric) implements Edit {}
+
+  /** "how much is that", of rows that are counted: the only amount of money that they have. */
+  record Worth() implements Edit {}
+
+  /** "the latest", of rows that are counted or listed: the one at that end of their date. */
+  record NewestOf(boolean newest) implements Edit {}
+
+  /** "just the names": no other columns of the rows that are listed. */
+  record OnlyNames() implements WholeEdit {}
+
+  /** "all columns" of the rows that are listed. */
+  record AllColumns() implements WholeEdit {}
 
   /** An order to do something with the conversation, not with the plan. */
   record Steering(Steer steer) implements Edit {}
@@ -502,6 +574,18 @@ public sealed interface Contribution extends Part {
     OTHER_WAY,
     START_OVER,
     UNDO,
-    WHY
+    WHY,
+    /** Another picture, without a word of which. */
+    OTHER_PICTURE,
+    /** The answer was not what was meant. */
+    NOT_MEANT,
+    /** To save, send or export. */
+    TAKE_ALONG,
+    /** To see the statement. */
+    STATEMENT,
+    /** To hear in words what stands out. */
+    IN_WORDS,
+    /** A picture that is not drawn. */
+    NO_SUCH_PICTURE
   }
 }

@@ -20,9 +20,7 @@ final class InWhichRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(0) || match.isPlural(2)) {
-      out.accept(
-          new Contribution.InWhich(match.get(2, Phrase.Groupable.class).grouping(), !match.has(0)));
-    }
+    out.accept(
+        new Contribution.InWhich(match.get(2, Phrase.Groupable.class).grouping(), !match.has(0)));
   }
 }

@@ -14,12 +14,7 @@ final class MissingRule extends Rule {
   MissingRule() {
     super(
         Slot.word(Role.MISSING, Role.LACKING, Role.KNOWN),
-        Slot.a(
-            Part.class,
-            p ->
-                p instanceof Meaning.ColumnName
-                    || p instanceof Meaning.RoleName
-                    || p instanceof Meaning.RowNoun));
+        Slot.a(Part.class, MissingRule::canBeMissing));
   }
 
   @Override
@@ -31,17 +26,27 @@ final class MissingRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part part = match.get(1, Part.class);
     boolean negated = match.isWord(0, Role.KNOWN);
-    Optional<ColumnRef> column =
-        part instanceof Meaning.ColumnName name
-            ? Optional.of(name.column())
-            : part instanceof Meaning.RowNoun noun
-                ? scope.namingColumn(noun.table())
-                : scope
-                    .namingColumn(((Meaning.RoleName) part).to())
-                    .map(c -> c.withRole(((Meaning.RoleName) part).role()));
-    column
+    column(part, scope)
         // "routes with no cancelled sailings": what is not true is not unknown.
         .filter(c -> !match.isWord(0, Role.LACKING) || !scope.holds(c, Column.Holds.YES_NO))
         .ifPresent(c -> out.accept(new Contribution.Narrowing(new Filter.Missing(c, negated))));
+  }
+
+  /** Whether rows may lack it: a column, or what they point at. */
+  static boolean canBeMissing(Part part) {
+    return part instanceof Meaning.ColumnName
+        || part instanceof Meaning.RoleName
+        || part instanceof Meaning.RowNoun;
+  }
+
+  /** The column that rows lack a value of; empty when nothing names what they point at. */
+  static Optional<ColumnRef> column(Part part, Scope scope) {
+    return part instanceof Meaning.ColumnName name
+        ? Optional.of(name.column())
+        : part instanceof Meaning.RowNoun noun
+            ? scope.namingColumn(noun.table())
+            : scope
+                .namingColumn(((Meaning.RoleName) part).to())
+                .map(c -> c.withRole(((Meaning.RoleName) part).role()));
   }
 }

@@ -33,8 +33,9 @@ final class NamedPartOfYearRule extends Rule {
             .find(2, Phrase.Time.class)
             .map(t -> Times.startYear(t, scope))
             .orElse(scope.today().getYear());
-    out.accept(
-        Times.said(half ? Period.Unit.HALF : Period.Unit.QUARTER, LocalDate.of(year, month, 1)));
+    Period.Unit unit = half ? Period.Unit.HALF : Period.Unit.QUARTER;
+    boolean yearSaid = match.has(2);
+    out.accept(new Phrase.Time(new Period.Span(unit, LocalDate.of(year, month, 1)), yearSaid));
   }
 
   private static boolean isYear(Part part) {

@@ -16,7 +16,7 @@ final class ReplacingRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.4;
+    return 1.2;
   }
 
   @Override

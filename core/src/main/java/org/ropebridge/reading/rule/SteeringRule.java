@@ -9,7 +9,18 @@ import org.ropebridge.reading.rule.Contribution.Steer;
 /** "the other way round", "start again" [steering word] -> what to do with the conversation */
 final class SteeringRule extends Rule {
   SteeringRule() {
-    super(Slot.word(Role.OTHER_WAY, Role.START_OVER, Role.UNDO, Role.WHY));
+    super(
+        Slot.word(
+            Role.OTHER_WAY,
+            Role.START_OVER,
+            Role.UNDO,
+            Role.WHY,
+            Role.OTHER_PICTURE,
+            Role.NOT_MEANT,
+            Role.TAKE_ALONG,
+            Role.STATEMENT,
+            Role.IN_WORDS,
+            Role.NO_SUCH_PICTURE));
   }
 
   @Override
@@ -25,6 +36,12 @@ final class SteeringRule extends Rule {
               case OTHER_WAY -> Steer.OTHER_WAY;
               case START_OVER -> Steer.START_OVER;
               case UNDO -> Steer.UNDO;
+              case OTHER_PICTURE -> Steer.OTHER_PICTURE;
+              case NOT_MEANT -> Steer.NOT_MEANT;
+              case TAKE_ALONG -> Steer.TAKE_ALONG;
+              case STATEMENT -> Steer.STATEMENT;
+              case IN_WORDS -> Steer.IN_WORDS;
+              case NO_SUCH_PICTURE -> Steer.NO_SUCH_PICTURE;
               default -> Steer.WHY;
             }));
   }

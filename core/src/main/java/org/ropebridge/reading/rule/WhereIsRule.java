@@ -28,7 +28,7 @@ final class WhereIsRule extends Rule {
     Phrase.Values values = match.get(2, Phrase.Values.class);
     String table = values.column().table();
     if (scope.model().namesItsTable(values.column())) {
-      WhereAreRule.nearest(table, scope)
+      Places.nearest(table, scope)
           .ifPresent(
               place ->
                   out.accept(

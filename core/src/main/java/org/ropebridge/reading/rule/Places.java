@@ -1,0 +1,49 @@
+package org.ropebridge.reading.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.LinkPaths;
+
+/** Where rows are. */
+public final class Places {
+  private Places() {}
+
+  /** The one place that is fewest links away; among several of one table, the one that names it. */
+  public static Optional<ColumnRef> nearest(String table, Scope scope) {
+    List<ColumnRef> near = new ArrayList<>();
+    int least = Integer.MAX_VALUE;
+    boolean event = !scope.datesOf(table).isEmpty() && !arePeople(table, scope);
+    for (ColumnRef place : scope.places()) {
+      if (event && arePeople(place.table(), scope)) {
+        // Stays take place where the hut is, and not where their members live.
+        continue;
+      }
+      Optional<Integer> far = distance(table, place, scope);
+      if (far.isPresent() && far.get() <= least) {
+        if (far.get() < least) {
+          near.clear();
+        }
+        near.add(place);
+        least = far.get();
+      }
+    }
+    List<ColumnRef> naming = near.stream().filter(scope.model()::namesItsTable).toList();
+    List<ColumnRef> found = naming.size() == 1 ? naming : near;
+    return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+  }
+
+  private static boolean arePeople(String table, Scope scope) {
+    return scope.namingColumn(table).filter(scope.persons()::contains).isPresent();
+  }
+
+  private static Optional<Integer> distance(String table, ColumnRef place, Scope scope) {
+    if (place.table().equals(table)) {
+      // What names the rows is no place of theirs.
+      return scope.model().namesItsTable(place) ? Optional.empty() : Optional.of(0);
+    }
+    List<LinkPaths.Way> ways = scope.paths().shortest(table, place.table(), Optional.empty());
+    return ways.size() == 1 ? Optional.of(ways.get(0).steps().size()) : Optional.empty();
+  }
+}
