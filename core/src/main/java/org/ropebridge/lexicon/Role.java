@@ -79,6 +79,12 @@ public enum Role {
   HOW_MUCH_THAT(false),
   /** "among", before what is ranked: "highest revenue among huts". */
   AMONG_GROUPS(true),
+  /** "but", before what is left out: "all huts but Larkspur". */
+  BUT(true),
+  /** "how much more", before what two have. */
+  HOW_MUCH_MORE(false),
+  /** "how often", before who does what. */
+  HOW_OFTEN(false),
   /** "all columns". */
   ALL_COLUMNS(false),
   /** "just the names". */

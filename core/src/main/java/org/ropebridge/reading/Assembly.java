@@ -151,7 +151,24 @@ final class Assembly {
                                     && !p.equals(q)));
   }
 
+  /** "is Larkspur the best hut": the first among that one alone would say nothing. */
+  private boolean asksWhetherFirst() {
+    Optional<Grouping> ranked =
+        said.ranked.filter(r -> r.count() == 1).flatMap(Contribution.Ranked::what);
+    return ranked.isPresent()
+        && said.predicates.stream()
+            .anyMatch(
+                f ->
+                    f instanceof Filter.InValues in
+                        && !in.negated()
+                        && in.values().size() == 1
+                        && ranked.get().equals(new Grouping.ByColumn(in.column())));
+  }
+
   private Optional<Result> finish() {
+    if (asksWhetherFirst()) {
+      return Optional.empty();
+    }
     settleFilters();
     said.events.ifPresent(times::byDateOf);
     if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
@@ -168,6 +185,7 @@ final class Assembly {
     if (!rankings.joinParts() || !new Conditions(said, scope).settle()) {
       return Optional.empty();
     }
+    oppositions.compareNamed();
     Drifts drifts = new Drifts(said, scope);
     if (!drifts.prepare()) {
       return Optional.empty();

@@ -40,7 +40,7 @@ final class Collected {
   final List<Related> related = new ArrayList<>();
   Optional<Told> told = Optional.empty();
   Optional<Contribution.Ranked> ranked = Optional.empty();
-  Optional<Contribution.Ranked> ofRanked = Optional.empty();
+  Optional<Contribution.OfRanked> ofRanked = Optional.empty();
   Optional<Contribution.Order> order = Optional.empty();
   Optional<Plan.Picture> picture = Optional.empty();
   Optional<Measure.Earlier> versus = Optional.empty();

@@ -107,30 +107,38 @@ final class Conditions {
     return true;
   }
 
-  private boolean found(Contribution.Ranked ranked) {
-    Measure by = ranked.by().orElseThrow();
+  private boolean found(Contribution.OfRanked of) {
+    Contribution.Ranked ranked = of.ranked();
     boolean one = ranked.count() == 1;
     boolean overTime = said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
     if (said.measures.isEmpty() && said.nouns.size() == 1) {
       // "tickets of the area with the most outages" are those tickets.
       said.measures.add(new Measure.RowCount(said.nouns.get(0)));
     }
+    Optional<Measure> by =
+        ranked.by().or(() -> of.negated() ? said.measures.stream().findFirst() : Optional.empty());
     boolean fits =
-        !said.measures.isEmpty()
-            && !said.measures.contains(by)
-            && (one || overTime)
+        by.isPresent()
+            && !said.measures.isEmpty()
+            && (of.negated() || !said.measures.contains(by.get()) && (one || overTime))
             && ranked.what().orElseThrow() instanceof Grouping.ByColumn;
     if (!fits) {
       return false;
     }
     Grouping.ByColumn what = (Grouping.ByColumn) ranked.what().get();
+    List<Filter> times =
+        of.negated()
+            ? said.filters.stream().filter(Filter.InPeriod.class::isInstance).toList()
+            : List.of();
     Plan inner =
-        Plan.of(by, List.of(what), List.of())
+        Plan.of(by.get(), List.of(what), times)
             .withRanking(
                 Optional.of(
                     new Plan.Ranking(
-                        GroupRanking.isTop(ranked.direction(), by, scope), ranked.count(), by)));
-    said.addFilter(new Filter.Among(what.column(), inner, false));
+                        GroupRanking.isTop(ranked.direction(), by.get(), scope),
+                        ranked.count(),
+                        by.get())));
+    said.addFilter(new Filter.Among(what.column(), inner, of.negated()));
     return true;
   }
 

@@ -50,6 +50,38 @@ final class Oppositions {
     return true;
   }
 
+  /**
+   * "which valley has more revenue, Ossel or Brannick": of values that are named, and not of times,
+   * more is said; they are set side by side.
+   */
+  void compareNamed() {
+    boolean times =
+        said.versus.isPresent() || said.versusTime.isPresent() || said.fromTo.isPresent();
+    List<Filter.InValues> several =
+        said.filters.stream()
+            .filter(f -> f instanceof Filter.InValues in && !in.negated() && in.values().size() > 1)
+            .map(f -> (Filter.InValues) f)
+            .toList();
+    boolean told =
+        said.comparative.isPresent()
+            && said.drifted.isEmpty()
+            && !(said.measures.isEmpty() && said.subjects.isEmpty());
+    if (!told || times || several.size() != 1) {
+      return;
+    }
+    Grouping by = new Grouping.ByColumn(several.get(0).column());
+    boolean others =
+        said.subjects.stream().anyMatch(s -> !s.what().equals(by))
+            || said.groupings.stream().anyMatch(g -> !g.equals(by));
+    if (!others) {
+      said.subjects.clear();
+      said.addGrouping(by);
+      said.opposed = true;
+      said.yesOrNo = false;
+      said.comparative = Optional.empty();
+    }
+  }
+
   /** "compare ...": values and times that are named become groups. */
   void putSideBySide() {
     for (Filter filter : List.copyOf(said.filters)) {

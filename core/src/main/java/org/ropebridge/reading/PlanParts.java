@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -71,10 +72,9 @@ final class PlanParts {
     } else if (edit instanceof Contribution.Qualified qualified) {
       return ifChanged(plan, counting(plan, qualified.metric()));
     } else if (edit instanceof Contribution.Worth) {
-      return ListEdits.counts(plan)
-          ? Columns.totalMoney(((Measure.RowCount) plan.measures().get(0)).table(), scope)
+      return ListEdits.counts(plan) && plan.ranking().isEmpty()
+          ? worthOf(((Measure.RowCount) plan.measures().get(0)).table())
               .map(m -> plan.withMeasures(List.of(m)).withSort(Optional.empty()))
-              .filter(p -> plan.ranking().isEmpty())
           : Optional.empty();
     } else if (edit instanceof Contribution.NewestOf end) {
       return lists.atEnd(plan, end.newest());
@@ -97,6 +97,15 @@ final class PlanParts {
               plan.measures().stream().map(m -> withKind(m, other.kind())).distinct().toList()));
     }
     return Optional.of(plan);
+  }
+
+  /** The only amount of money of rows, where no rows that point at them have amounts as well. */
+  private Optional<Measure> worthOf(String table) {
+    boolean inParts =
+        scope.model().tables().stream()
+            .filter(t -> t.links().stream().anyMatch(l -> l.to().equals(table)))
+            .anyMatch(t -> !scope.measuredBy(t.name(), Dimensions.MONEY).isEmpty());
+    return inParts ? Optional.empty() : Columns.totalMoney(table, scope);
   }
 
   /** With the metric in the place of numbers of the same rows. */
@@ -146,7 +155,8 @@ final class PlanParts {
   /** "occupancy instead of revenue": the only measure may go, for another comes. */
   private static Optional<Plan> lastMeasureOf(Plan plan, Contribution.Replacing replacing) {
     return replacing.old() instanceof Contribution.Measures old
-            && replacing.with() instanceof Contribution.Measures
+            && (replacing.with() instanceof Contribution.Measures
+                || replacing.with() instanceof Contribution.Noun)
             && plan.measures().stream().allMatch(m -> old.measures().contains(basis(m)))
         ? Optional.of(plan)
         : Optional.empty();

@@ -114,8 +114,7 @@ final class Takings {
     on(
         Contribution.OfRanked.class,
         (to, of, joined) ->
-            Collector.once(
-                to.said.ofRanked.isEmpty(), () -> to.said.ofRanked = Optional.of(of.ranked())));
+            Collector.once(to.said.ofRanked.isEmpty(), () -> to.said.ofRanked = Optional.of(of)));
     always(Contribution.RankMeasure.class, (to, rank) -> to.said.rankMeasures.add(rank.by()));
     always(Contribution.Subject.class, (to, subject) -> to.said.subjects.add(subject));
     always(Contribution.Extreme.class, (to, extreme) -> to.said.extremes.add(extreme));

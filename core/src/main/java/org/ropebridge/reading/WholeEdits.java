@@ -224,8 +224,13 @@ final class WholeEdits {
           ? Optional.of(new Grouping.ByTime(STEPS.get(at), time.date()))
           : Optional.empty();
     }
-    return grouping instanceof Grouping.ByColumn by && scope.model().namesItsTable(by.column())
-        ? beside(by.column().table(), finer).map(Grouping.ByColumn::new)
+    if (!(grouping instanceof Grouping.ByColumn by)) {
+      return Optional.empty();
+    } else if (scope.model().namesItsTable(by.column())) {
+      return beside(by.column().table(), finer).map(Grouping.ByColumn::new);
+    }
+    return finer
+        ? scope.namingColumn(by.column().table()).map(Grouping.ByColumn::new)
         : Optional.empty();
   }
 

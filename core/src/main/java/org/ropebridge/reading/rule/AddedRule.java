@@ -23,10 +23,11 @@ final class AddedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    boolean group = match.get(2, Part.class) instanceof Phrase.Groupable;
+    // "with voucher" keeps to what has one; "with their valley" tells it.
+    boolean adds = match.isWord(0, Role.ADD) ? group : match.has(1) || !group;
     boolean plainAnd = match.isWord(0, Role.AND) && !match.has(1);
-    boolean plainAdd =
-        match.isWord(0, Role.ADD) && !(match.get(2, Part.class) instanceof Phrase.Groupable);
-    if (match.start() == 0 && match.has(0) && !plainAnd && !plainAdd) {
+    if (match.start() == 0 && match.has(0) && adds && !plainAnd) {
       Named.of(match.get(2, Part.class)).ifPresent(w -> out.accept(new Contribution.Added(w)));
     }
   }

@@ -256,7 +256,11 @@ public sealed interface Contribution extends Part {
   record Claimed(Measure measure, Bound bound) implements Contribution {}
 
   /** A subplan whose groups limit the rest: "of the hut with the lowest occupancy". */
-  record OfRanked(Ranked ranked) implements Contribution {}
+  record OfRanked(Ranked ranked, boolean negated) implements Contribution {
+    OfRanked(Ranked ranked) {
+      this(ranked, false);
+    }
+  }
 
   /** "compare": values and times that are named are put side by side. */
   record SideBySide() implements Contribution {}

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Measure;
 
 /** "did we have more emergencies than last year" [more] [noun] -> whether there are more of them */
 final class MoreRowsRule extends Rule {
@@ -22,7 +23,8 @@ final class MoreRowsRule extends Rule {
       out.accept(
           new Contribution.Together(
               List.of(
-                  new Contribution.Noun(match.get(1, Meaning.RowNoun.class).table()),
+                  Contribution.Measures.of(
+                      new Measure.RowCount(match.get(1, Meaning.RowNoun.class).table())),
                   new Contribution.Comparative(
                       match.get(0, Meaning.ComparativeWord.class).contrast()))));
     }

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
 /**
@@ -35,6 +36,11 @@ final class SortRule extends Rule {
       Part part = match.get(1, Part.class);
       if (part instanceof Contribution.Measures measures) {
         key = Optional.of(measures.measures().get(0));
+      } else if (part instanceof Meaning.RowNoun noun) {
+        if (scope.namingColumn(noun.table()).isPresent()) {
+          return;
+        }
+        key = Optional.of(new Measure.RowCount(noun.table()));
       } else if (part instanceof Phrase.Groupable groupable) {
         key = Optional.of(groupable.grouping());
       } else {
@@ -51,6 +57,7 @@ final class SortRule extends Rule {
   private static boolean isKey(Part part) {
     return part instanceof Contribution.Measures m && m.measures().size() == 1
         || part instanceof Phrase.Groupable
+        || part instanceof Meaning.RowNoun
         || part.equals(new Meaning.FunctionWord(Role.BY_NAME));
   }
 }
