@@ -468,6 +468,11 @@ final class EnglishPhrasebook extends CommonPhrases {
   }
 
   @Override
+  public String besideGroup(String measure, boolean above, String column, String name) {
+    return "keeping " + measure + (above ? " above" : " below") + " that of " + column + " " + name;
+  }
+
+  @Override
   public String claim(String measure, Bound bound, boolean percent) {
     return "whether " + measure + " is " + bound(bound, percent);
   }

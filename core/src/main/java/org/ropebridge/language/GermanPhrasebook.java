@@ -519,6 +519,11 @@ final class GermanPhrasebook extends CommonPhrases {
   }
 
   @Override
+  public String besideGroup(String measure, boolean above, String column, String name) {
+    return "nur wo " + measure + (above ? " über" : " unter") + " dem von " + column + " " + name;
+  }
+
+  @Override
   public String claim(String measure, Bound bound, boolean percent) {
     return "Prüfung: " + measure + " ist " + bound(bound, percent);
   }

@@ -85,6 +85,8 @@ public enum Role {
   HOW_MUCH_MORE(false),
   /** "how often", before who does what. */
   HOW_OFTEN(false),
+  /** "that of", before a group that others are set beside. */
+  THAT_OF(false),
   /** "all columns". */
   ALL_COLUMNS(false),
   /** "just the names". */

@@ -31,13 +31,19 @@ public final class ColumnMapping {
         plan.measures().stream().map(this::of).distinct().toList(),
         plan.groupings().stream().map(this::of).distinct().toList(),
         filters(plan.filters()),
-        plan.keeps().stream().map(k -> new Plan.Keep(of(k.measure()), k.test())).toList(),
+        plan.keeps().stream().map(k -> new Plan.Keep(of(k.measure()), of(k.test()))).toList(),
         plan.ranking()
             .map(r -> new Plan.Ranking(r.top(), r.count(), of(r.by()), r.within().map(this::of))),
         plan.sort().map(s -> new Plan.Sort(key(s.by()), s.descending())),
         plan.listing().map(this::of),
         plan.claim(),
         plan.picture());
+  }
+
+  private Plan.Test of(Plan.Test test) {
+    return test instanceof Plan.BesideGroup beside
+        ? new Plan.BesideGroup(beside.above(), columns.apply(beside.column()), beside.value())
+        : test;
   }
 
   private Plan.SortKey key(Plan.SortKey key) {

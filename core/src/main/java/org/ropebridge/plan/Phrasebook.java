@@ -142,6 +142,9 @@ public interface Phrasebook {
 
   String besideAverage(String measure, boolean above);
 
+  /** "keeping revenue above that of hut Larkspur Hut". */
+  String besideGroup(String measure, boolean above, String column, String name);
+
   /** "whether number of callouts is more than 0". */
   String claim(String measure, Bound bound, boolean percent);
 

@@ -2,6 +2,7 @@ package org.ropebridge.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
 
 /**
  * A question as a semantic query: what to compute, not how. It computes measures for groups, or
@@ -124,6 +125,14 @@ public record Plan(
 
   /** Above, or below, the mean of all groups. */
   public record BesideAverage(boolean above) implements Test {}
+
+  /**
+   * Above, or below, one of the groups; where several rows have that name, the highest of them.
+   *
+   * @param column what the plan is broken down by, and nothing else
+   * @param value the stored value that names the group
+   */
+  public record BesideGroup(boolean above, ColumnRef column, String value) implements Test {}
 
   /**
    * Keeps some groups.

@@ -108,6 +108,12 @@ public final class PlanCheck {
     if (!plan.keeps().isEmpty() && plan.groupings().isEmpty()) {
       ground.malformed("There are no groups to keep; say a breakdown.");
     }
+    for (Plan.Keep keep : plan.keeps()) {
+      if (keep.test() instanceof Plan.BesideGroup beside
+          && !plan.groupings().equals(List.of(new Grouping.ByColumn(beside.column())))) {
+        ground.malformed("One group is set beside others only where nothing else is a breakdown.");
+      }
+    }
     if (plan.keeps().stream().map(Plan.Keep::measure).distinct().count() < plan.keeps().size()) {
       ground.malformed("One number is limited twice.");
     }

@@ -157,6 +157,13 @@ public final class Restatement {
 
   private String keep(Plan.Keep keep) {
     String measure = operand(keep.measure());
+    if (keep.test() instanceof Plan.BesideGroup beside) {
+      return phrases.besideGroup(
+          measure,
+          beside.above(),
+          naming.column(beside.column()),
+          phrases.value(model.column(beside.column()).nameOfValue(beside.value())));
+    }
     return keep.test() instanceof Plan.Against against
         ? phrases.keeps(measure, against.bound(), isPercent(keep.measure()))
         : phrases.besideAverage(measure, ((Plan.BesideAverage) keep.test()).above());

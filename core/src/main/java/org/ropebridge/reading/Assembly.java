@@ -156,7 +156,7 @@ final class Assembly {
     Optional<Grouping> ranked =
         said.ranked.filter(r -> r.count() == 1).flatMap(Contribution.Ranked::what);
     return ranked.isPresent()
-        && said.predicates.stream()
+        && said.predicated.stream()
             .anyMatch(
                 f ->
                     f instanceof Filter.InValues in
@@ -172,6 +172,13 @@ final class Assembly {
     settleFilters();
     said.events.ifPresent(times::byDateOf);
     if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
+      return Optional.empty();
+    }
+    boolean mayLeaveOut =
+        said.besideOne
+            && said.filters.stream()
+                .anyMatch(f -> !(f instanceof Filter.InPeriod) && !(f instanceof Filter.Recurring));
+    if (mayLeaveOut) {
       return Optional.empty();
     }
     times.everyYear();

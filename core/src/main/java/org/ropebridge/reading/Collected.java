@@ -29,6 +29,12 @@ final class Collected {
   final List<Contribution.Moved> moved = new ArrayList<>();
   final List<Filter> predicates = new ArrayList<>();
 
+  /** Whether groups are set beside one of them, which a filter could leave out. */
+  boolean besideOne;
+
+  /** What is said of the rows as a predicate, wherever it went. */
+  final List<Filter> predicated = new ArrayList<>();
+
   /** What is said right behind "share of": the part, or all, where a part is told as well. */
   final List<Filter> ofShare = new ArrayList<>();
 

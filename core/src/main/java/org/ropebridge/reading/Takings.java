@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
@@ -142,6 +143,7 @@ final class Takings {
     always(
         Contribution.Predicate.class,
         (to, predicate) -> {
+          to.said.predicated.add(predicate.filter());
           if (to.said.shares.isEmpty()) {
             to.narrow(predicate.filter());
           } else {
@@ -244,6 +246,14 @@ final class Takings {
           } else {
             to.tell(Optional.empty(), keeping.keep());
           }
+        });
+    on(
+        Contribution.BesideOne.class,
+        (to, one, joined) -> {
+          to.said.addGrouping(new Grouping.ByColumn(one.column()));
+          to.said.keeps.add(one.keep());
+          to.said.besideOne = true;
+          return to.measures(List.of(one.keep().measure()), joined);
         });
     always(
         Contribution.Grouped.class,

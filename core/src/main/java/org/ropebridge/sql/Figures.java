@@ -24,7 +24,7 @@ final class Figures {
   boolean areNeeded() {
     return plan.measures().stream().anyMatch(m -> !Blocks.computes(m))
         || plan.keeps().stream()
-            .anyMatch(k -> !Blocks.computes(k.measure()) || k.test() instanceof Plan.BesideAverage);
+            .anyMatch(k -> !Blocks.computes(k.measure()) || !(k.test() instanceof Plan.Against));
   }
 
   /** All columns of the stage: those carried on, and the figures. */
@@ -59,19 +59,26 @@ final class Figures {
       Field<?> value = headings.field(keep.measure());
       if (keep.test() instanceof Plan.Against against) {
         kept = kept.and(RowFilters.compare(value, against.bound()));
+      } else if (keep.test() instanceof Plan.BesideAverage beside) {
+        kept = kept.and(beside(value, beside.above(), "avg({0})", source, named));
       } else {
-        boolean above = ((Plan.BesideAverage) keep.test()).above();
-        kept =
-            kept.and(
-                DSL.condition(
-                    above ? "{0} > ({1})" : "{0} < ({1})",
-                    value,
-                    DSL.select(DSL.field("avg({0})", Object.class, value))
-                        .from(Names.of(source))
-                        .where(named)));
+        Plan.BesideGroup beside = (Plan.BesideGroup) keep.test();
+        Field<Object> group =
+            DSL.field(Names.of(headings.of(new Grouping.ByColumn(beside.column()))), Object.class);
+        Condition one = DSL.condition("{0} = {1}", group, DSL.val(beside.value()));
+        kept = kept.and(beside(value, beside.above(), "max({0})", source, named.and(one)));
       }
     }
     return kept;
+  }
+
+  /** Whether a value is above, or below, what the others come to. */
+  private static Condition beside(
+      Field<?> value, boolean above, String all, String source, Condition which) {
+    return DSL.condition(
+        above ? "{0} > ({1})" : "{0} < ({1})",
+        value,
+        DSL.select(DSL.field(all, Object.class, value)).from(Names.of(source)).where(which));
   }
 
   private Field<?> figure(Measure.Figure figure) {

@@ -123,6 +123,14 @@ public final class RandomPlans {
 
     private Plan.Keep keep(Plan plan) {
       Measure measure = random.nextBoolean() ? pick(plan.measures()) : measure();
+      if (plan.groupings().size() == 1
+          && plan.groupings().get(0) instanceof Grouping.ByColumn by
+          && !values.of(by.column()).isEmpty()
+          && random.nextInt(3) == 0) {
+        return new Plan.Keep(
+            measure,
+            new Plan.BesideGroup(random.nextBoolean(), by.column(), pick(values.of(by.column()))));
+      }
       return new Plan.Keep(
           measure,
           random.nextInt(3) == 0

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -250,6 +251,16 @@ final class Reference {
     Object value = computed.get(group).get(keep.measure());
     if (keep.test() instanceof Plan.Against against) {
       return Holding.compares(value, against.bound());
+    }
+    if (keep.test() instanceof Plan.BesideGroup beside) {
+      Optional<BigDecimal> one =
+          computed.entrySet().stream()
+              .filter(e -> beside.value().equals(e.getKey().cells().get(0).shown()))
+              .map(e -> (BigDecimal) e.getValue().get(keep.measure()))
+              .filter(Objects::nonNull)
+              .max(BigDecimal::compareTo);
+      int beyond = value == null || one.isEmpty() ? 0 : ((BigDecimal) value).compareTo(one.get());
+      return beside.above() ? beyond > 0 : beyond < 0;
     }
     List<Object> all =
         computed.values().stream().map(v -> v.get(keep.measure())).filter(v -> v != null).toList();

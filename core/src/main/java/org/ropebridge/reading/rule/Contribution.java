@@ -337,6 +337,13 @@ public sealed interface Contribution extends Part {
    */
   record OpposedFilters(Filter first, Filter second) implements Contribution {}
 
+  /**
+   * "huts with more revenue than Larkspur": groups beyond one of them.
+   *
+   * @param column what the groups are called by
+   */
+  record BesideOne(Plan.Keep keep, ColumnRef column) implements Contribution {}
+
   /** Two filters that both hold for some of the rows that point: "at both Ossel and Quill". */
   record BothOf(Filter first, Filter second) implements Contribution {}
 

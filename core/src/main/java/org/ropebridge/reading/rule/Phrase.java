@@ -41,6 +41,9 @@ public sealed interface Phrase extends Part {
    */
   record Time(Period period, boolean yearSaid) implements Phrase {}
 
+  /** "above that of Larkspur": a comparison with one group. */
+  record BesideGroup(boolean above, ColumnRef column, String value) implements Phrase {}
+
   /** An hour of the day, 0 to 24. */
   record Clock(int hour) implements Phrase {}
 
