@@ -3,6 +3,7 @@ package org.ropebridge.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
@@ -27,6 +28,9 @@ final class Assembly {
 
   /** What was said in the question before, which this one leans on. */
   private final Optional<Before> before;
+
+  /** Whether the question begins with "is" or "did", and no rule has made something of it. */
+  private boolean asksWhether;
 
   private Assembly(Scope scope, Optional<Before> before) {
     this.scope = scope;
@@ -88,6 +92,9 @@ final class Assembly {
         return Optional.empty();
       }
     }
+    asksWhether =
+        sequence.idle().stream()
+            .anyMatch(m -> m.from() == 0 && (m.is(Role.BE) || m.is(Role.AUXILIARY)));
     before.ifPresent(said::addBefore);
     return finish();
   }
@@ -156,7 +163,8 @@ final class Assembly {
     Optional<Grouping> ranked =
         said.ranked.filter(r -> r.count() == 1).flatMap(Contribution.Ranked::what);
     return ranked.isPresent()
-        && said.predicated.stream()
+        && Stream.concat(
+                said.predicated.stream(), asksWhether ? said.filters.stream() : Stream.empty())
             .anyMatch(
                 f ->
                     f instanceof Filter.InValues in
@@ -166,10 +174,10 @@ final class Assembly {
   }
 
   private Optional<Result> finish() {
+    settleFilters();
     if (asksWhetherFirst()) {
       return Optional.empty();
     }
-    settleFilters();
     said.events.ifPresent(times::byDateOf);
     if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
       return Optional.empty();
