@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -71,6 +72,8 @@ final class PlanParts {
       return new WholeEdits(scope).edited(plan, whole);
     } else if (edit instanceof Contribution.Qualified qualified) {
       return ifChanged(plan, counting(plan, qualified.metric()));
+    } else if (edit instanceof Contribution.PriceEach each) {
+      return priceEach(plan, each.unit());
     } else if (edit instanceof Contribution.Worth) {
       return ListEdits.counts(plan) && plan.ranking().isEmpty()
           ? worthOf(((Measure.RowCount) plan.measures().get(0)).table())
@@ -97,6 +100,30 @@ final class PlanParts {
               plan.measures().stream().map(m -> withKind(m, other.kind())).distinct().toList()));
     }
     return Optional.of(plan);
+  }
+
+  /** The only money of two measures, divided by the other, which is counted in the unit. */
+  private Optional<Plan> priceEach(Plan plan, String unit) {
+    List<Measure.Plain> plain =
+        plan.measures().stream()
+            .filter(m -> m instanceof Measure.Plain && !(m instanceof Measure.Arithmetic))
+            .map(m -> (Measure.Plain) m)
+            .toList();
+    Optional<Measure.Plain> money = plain.stream().filter(scope::isMoney).findFirst();
+    Optional<Measure.Plain> counted =
+        plain.stream().filter(m -> scope.unitOf(m).equals(Optional.of(unit))).findFirst();
+    boolean both = plan.measures().size() == 2 && money.isPresent() && counted.isPresent();
+    return both && !money.equals(counted) && plan.ranking().isEmpty() && plan.keeps().isEmpty()
+        ? Optional.of(
+            plan.withSort(Optional.empty())
+                .withMeasures(
+                    List.of(
+                        new Measure.Arithmetic(
+                            Measure.Operator.DIVIDED_BY,
+                            money.get(),
+                            counted.get(),
+                            BigDecimal.ONE))))
+        : Optional.empty();
   }
 
   /** The only amount of money of rows, where no rows that point at them have amounts as well. */

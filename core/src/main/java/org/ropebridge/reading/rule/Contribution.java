@@ -557,6 +557,9 @@ public sealed interface Contribution extends Part {
    */
   record Qualified(String metric) implements Edit {}
 
+  /** "price per litre", of an amount of money and so many litres that were told side by side. */
+  record PriceEach(String unit) implements Edit {}
+
   /** "how much is that", of rows that are counted: the only amount of money that they have. */
   record Worth() implements Edit {}
 

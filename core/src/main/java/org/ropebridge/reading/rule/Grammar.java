@@ -424,6 +424,7 @@ public final class Grammar {
           new NewestOfRule(),
           new ChangeToRule(),
           new WorthRule(),
+          new PriceEachRule(),
           new AllOfRule(),
           new AmountAloneRule(),
           new BesideRule(),

@@ -335,6 +335,11 @@ public record Scope(
         : Optional.empty();
   }
 
+  /** Whether the measure is an amount of money. */
+  public boolean isMoney(Measure measure) {
+    return unitOf(measure).filter(u -> dimensions.has(Dimensions.MONEY, u)).isPresent();
+  }
+
   /** Whether each row that the measure is computed over has just one row of the column's table. */
   boolean always(Measure measure, ColumnRef column) {
     return MeasureTables.of(measure, model).stream()
