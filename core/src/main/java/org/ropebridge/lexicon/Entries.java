@@ -26,6 +26,9 @@ final class Entries {
   /** Most values of the same words that are looked at. */
   private static final int MOST_ALIKE = 32;
 
+  /** How many values of large columns have their keys worked out before these are kept. */
+  private static final int KEYED_AT_ONCE = 50_000;
+
   private final WordForms forms;
   private final Vocabulary vocabulary;
   private final Slips slips;
@@ -192,21 +195,31 @@ final class Entries {
     }
   }
 
-  /** Keeps the values of a large column compactly. */
+  /** Keeps the values of a large column compactly. Their keys are worked out by several threads. */
   void addLarge(ColumnRef ref, List<String> stored) {
     int value = manyValues.begin(ref, stored);
-    for (String text : stored) {
-      List<String> words = forms.words(text);
-      if (!words.isEmpty()) {
-        String stems = WordForms.compact(forms.stems(words));
-        manyValues.put(stems, value);
-        String together = vocabulary.stem(WordForms.compact(words));
-        if (!together.equals(stems)) {
-          manyValues.put(together, value);
+    for (int from = 0; from < stored.size(); from += KEYED_AT_ONCE) {
+      List<String> some = stored.subList(from, Math.min(stored.size(), from + KEYED_AT_ONCE));
+      for (long[] keys : some.parallelStream().map(this::keys).toList()) {
+        for (long key : keys) {
+          manyValues.put(key, value);
         }
+        value++;
       }
-      value++;
     }
+  }
+
+  /** The keys by which a value is found: of its words one by one, and of all as one word. */
+  private long[] keys(String text) {
+    List<String> words = forms.words(text);
+    if (words.isEmpty()) {
+      return new long[0];
+    }
+    String stems = WordForms.compact(forms.stems(words));
+    String together = vocabulary.stem(WordForms.compact(words));
+    return together.equals(stems)
+        ? new long[] {ValueTable.key(stems)}
+        : new long[] {ValueTable.key(stems), ValueTable.key(together)};
   }
 
   /** The entries of a key, those of large columns made anew. */

@@ -18,6 +18,8 @@ public final class Tokens {
   private static final Map<Writing, Pattern> TOKEN =
       Stream.of(Writing.values()).collect(Collectors.toMap(w -> w, Tokens::pattern));
   private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+  private static final Pattern NO_DIGITS = Pattern.compile("\\D");
+  private static final Pattern APOSTROPHES = Pattern.compile("['\u2019]s$|['\u2019]");
 
   private Tokens() {}
 
@@ -51,10 +53,33 @@ public final class Tokens {
 
   /** The tokens of the text, in order. */
   public static List<Token> of(String text, Writing writing) {
+    return of(text, writing, true);
+  }
+
+  /**
+   * The same.
+   *
+   * @param quickly whether plain words and numbers between spaces, of which most texts are, are
+   *     found without the pattern, which would find the same
+   */
+  static List<Token> of(String text, Writing writing, boolean quickly) {
     List<Token> tokens = new ArrayList<>();
     Matcher matcher = TOKEN.get(writing).matcher(text);
     boolean dash = false;
-    while (matcher.find()) {
+    int at = 0;
+    while (at < text.length()) {
+      int end = quickly ? endOfPlain(text, at) : at;
+      if (end > at) {
+        String found = text.substring(at, end);
+        Token.Kind kind = isDigit(found.charAt(0)) ? Token.Kind.NUMBER : Token.Kind.WORD;
+        tokens.add(new Token(kind, found, plain(found), at, end, dash));
+        dash = false;
+        at = isOneSpace(text, end) ? end + 1 : end;
+        continue;
+      } else if (!matcher.find(at)) {
+        break;
+      }
+      at = matcher.end();
       String found = matcher.group();
       if (matcher.group("space") != null) {
         dash = dash || !found.isBlank();
@@ -73,13 +98,13 @@ public final class Tokens {
         plain = WrittenDates.CENTURY + found.substring(1);
       } else if (matcher.group("ordinal") != null) {
         kind = Token.Kind.ORDINAL;
-        plain = found.replaceAll("\\D", "");
+        plain = NO_DIGITS.matcher(found).replaceAll("");
       } else if (matcher.group("number") != null) {
         kind = Token.Kind.NUMBER;
         plain = found.replace('\u2212', '-');
       } else if (matcher.group("word") != null || matcher.group("counting") != null) {
         kind = Token.Kind.WORD;
-        plain = plain(found).replaceAll("['\u2019]s$", "").replaceAll("['\u2019]", "");
+        plain = APOSTROPHES.matcher(plain(found)).replaceAll("");
       } else if (matcher.group("stop") != null) {
         kind = Token.Kind.STOP;
         plain = found;
@@ -91,6 +116,37 @@ public final class Tokens {
       dash = false;
     }
     return tokens;
+  }
+
+  /**
+   * Where a word of plain letters, or a number of digits, ends that begins here and stands between
+   * spaces; here when there is none.
+   */
+  private static int endOfPlain(String text, int at) {
+    if (at > 0 && text.charAt(at - 1) != ' ') {
+      return at;
+    }
+    boolean number = isDigit(text.charAt(at));
+    int end = at;
+    while (end < text.length()
+        && (number ? isDigit(text.charAt(end)) : isPlainLetter(text.charAt(end)))) {
+      end++;
+    }
+    return end == text.length() || text.charAt(end) == ' ' ? end : at;
+  }
+
+  private static boolean isDigit(char c) {
+    return c >= '0' && c <= '9';
+  }
+
+  private static boolean isOneSpace(String text, int at) {
+    return at + 1 < text.length()
+        && text.charAt(at) == ' '
+        && (isPlainLetter(text.charAt(at + 1)) || isDigit(text.charAt(at + 1)));
+  }
+
+  private static boolean isPlainLetter(char c) {
+    return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z';
   }
 
   /** Lower case and without accents. */

@@ -43,12 +43,16 @@ final class ValueTable {
     return first;
   }
 
-  /** Makes a value be found by a key. */
-  void put(String key, int value) {
+  /**
+   * Makes a value be found by a key.
+   *
+   * @param key what {@link #key} makes of the words
+   */
+  void put(long key, int value) {
     if (used + 1 > hashes.length * FULLEST) {
       grow();
     }
-    insert(hash(key), value);
+    insert(key, value);
   }
 
   private void insert(long hash, int value) {
@@ -76,7 +80,7 @@ final class ValueTable {
 
   /** Hands over the values that may have the key; a few may have another of the same hash. */
   void find(String key, IntConsumer found) {
-    long hash = hash(key);
+    long hash = key(key);
     int at = (int) hash & hashes.length - 1;
     while (ids[at] != NONE) {
       if (hashes[at] == hash) {
@@ -107,11 +111,11 @@ final class ValueTable {
     return values == 0;
   }
 
-  /** FNV-1a over the characters, mixed so that its low bits spread. */
-  private static long hash(String key) {
+  /** FNV-1a over the characters of the words, mixed so that its low bits spread. */
+  static long key(String words) {
     long hash = 0xcbf29ce484222325L;
-    for (int i = 0; i < key.length(); i++) {
-      hash = (hash ^ key.charAt(i)) * 0x100000001b3L;
+    for (int i = 0; i < words.length(); i++) {
+      hash = (hash ^ words.charAt(i)) * 0x100000001b3L;
     }
     return hash ^ hash >>> 29;
   }

@@ -185,11 +185,12 @@ final class FollowUpReader {
   private Optional<String> nothingToChange(Contribution.Edit edit, Plan before) {
     boolean every = edit instanceof Contribution.EveryRow || edit instanceof Contribution.MoreRows;
     boolean worth = edit instanceof Contribution.Worth;
-    if (!every && !worth || new PlanParts(scope).edited(before, edit).isPresent()) {
+    boolean others = edit instanceof Contribution.Others;
+    if (!every && !worth && !others || new PlanParts(scope).edited(before, edit).isPresent()) {
       return Optional.empty();
     }
     return Optional.of(
-        every
+        every || others
             ? "The answer before shows all there is: \"" + restatement.of(before) + "\"."
             : "How much that is cannot be told of \""
                 + restatement.of(before)

@@ -3,6 +3,11 @@ package org.ropebridge.lexicon;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -42,5 +47,48 @@ class TokensTest {
     for (Token token : Tokens.of(text, Writing.POINTS)) {
       assertEquals(token.text(), text.substring(token.start(), token.end()));
     }
+  }
+
+  @Property(tries = 3_000)
+  void plainWordsAreFoundAsThePatternFindsThem(@ForAll("texts") String text) {
+    for (Writing writing : Writing.values()) {
+      assertEquals(Tokens.of(text, writing, false), Tokens.of(text, writing, true));
+    }
+  }
+
+  @Provide
+  Arbitrary<String> texts() {
+    return Arbitraries.of(
+            "top",
+            "no",
+            "huts",
+            "Ossel",
+            "H",
+            "s",
+            " ",
+            " ",
+            "  ",
+            "-",
+            " - ",
+            ".",
+            ",",
+            "'",
+            "\u2019s",
+            "10",
+            "3rd",
+            "2025-05",
+            "12.5.2025",
+            "\"",
+            "\u00e9",
+            "_",
+            ":",
+            "?",
+            "max.",
+            ">=",
+            "\u2212",
+            "\n")
+        .list()
+        .ofMaxSize(12)
+        .map(parts -> String.join("", parts));
   }
 }
