@@ -87,6 +87,8 @@ public enum Role {
   HOW_OFTEN(false),
   /** "that of", before a group that others are set beside. */
   THAT_OF(false),
+  /** "showing", before all columns that rows are listed with. */
+  SHOWING_ONLY(false),
   /** "all columns". */
   ALL_COLUMNS(false),
   /** "just the names". */

@@ -1,11 +1,13 @@
 package org.ropebridge.reading;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Scope;
 
 /** Changes the times that a plan keeps to. */
@@ -60,9 +62,7 @@ final class PeriodEdits {
     if (start.equals(first) && isWhole(period, unit)) {
       return new Period.Span(unit, earlier);
     }
-    return unit == Period.Unit.YEAR
-        ? PlanEdit.inYear(period, first.getYear() - 1).orElse(period)
-        : period;
+    return unit == Period.Unit.YEAR ? inYear(period, first.getYear() - 1).orElse(period) : period;
   }
 
   /** Whether the period is one of the unit, as far as it may have gone by. */
@@ -85,5 +85,97 @@ final class PeriodEdits {
                         ? new Filter.InPeriod(other.apply(in.period()), in.date(), false)
                         : f)
             .toList());
+  }
+
+  /** "only July", after "in 2025": the July of that year. */
+  Contribution inTimeOf(Contribution contribution, Plan plan) {
+    if (!(contribution instanceof Contribution.Narrowing narrowing)
+        || !narrowing.anyYear()
+        || !(narrowing.filter() instanceof Filter.InPeriod in)) {
+      return contribution;
+    }
+    for (Filter filter : plan.filters()) {
+      if (filter instanceof Filter.InPeriod then && !then.negated()) {
+        Optional<Period> meant =
+            in.period() instanceof Period.Range range
+                ? inYearOf(range, then.period())
+                : inside(in.period(), scope.periods().resolve(then.period()))
+                    .or(() -> inYearOf(in.period(), then.period()));
+        if (meant.isPresent()) {
+          return new Contribution.Narrowing(
+              new Filter.InPeriod(meant.get(), in.date(), in.negated()));
+        }
+      }
+    }
+    return contribution;
+  }
+
+  /** The same part of a year, the last that is in the days. */
+  private Optional<Period> inside(Period period, DayRange days) {
+    if (days.first().isEmpty() || days.end().isEmpty()) {
+      return Optional.empty();
+    }
+    int last = days.end().get().minusDays(1).getYear();
+    for (int year = last; year >= days.first().get().getYear(); year--) {
+      Optional<Period> then = inYear(period, year);
+      if (then.isPresent()) {
+        DayRange range = scope.periods().resolve(then.get());
+        boolean within =
+            range.first().isPresent()
+                && range.end().isPresent()
+                && !range.first().get().isBefore(days.first().get())
+                && !range.end().get().isAfter(days.end().get());
+        if (within) {
+          return then;
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The same part of the year that the other period is in, where it is in one. */
+  private Optional<Period> inYearOf(Period period, Period other) {
+    DayRange days = scope.periods().resolve(other);
+    if (days.first().isEmpty() || days.end().isEmpty()) {
+      return Optional.empty();
+    }
+    int year = days.first().get().getYear();
+    return days.end().get().minusDays(1).getYear() == year
+        ? inYear(period, year)
+        : Optional.empty();
+  }
+
+  static Optional<Period> inYear(Period period, int year) {
+    if (period instanceof Period.Span span) {
+      return Optional.of(new Period.Span(span.unit(), span.first().withYear(year)));
+    } else if (period instanceof Period.InSeason season) {
+      return Optional.of(new Period.InSeason(season.season(), year));
+    }
+    return period instanceof Period.During during
+        ? Optional.of(new Period.During(during.occasion(), year))
+        : Optional.empty();
+  }
+
+  /** "from April to June", "since March": the same days of the only year that the other is in. */
+  private Optional<Period> inYearOf(Period.Range range, Period other) {
+    DayRange days = scope.periods().resolve(other);
+    if (days.first().isEmpty() || days.last().isEmpty()) {
+      return Optional.empty();
+    }
+    int year = days.first().get().getYear();
+    boolean oneYear = days.last().get().getYear() == year;
+    boolean same = range.first().or(range::last).filter(d -> d.getYear() == year).isPresent();
+    boolean split =
+        range.first().isPresent()
+            && range.last().isPresent()
+            && range.first().get().getYear() != range.last().get().getYear();
+    if (!oneYear || same || split) {
+      return Optional.empty();
+    }
+    LocalDate first = range.first().map(d -> d.withYear(year)).orElseGet(() -> days.first().get());
+    LocalDate last = range.last().map(d -> d.withYear(year)).orElseGet(() -> days.last().get());
+    return last.isBefore(first)
+        ? Optional.empty()
+        : Optional.of(new Period.Range(Optional.of(first), Optional.of(last)));
   }
 }

@@ -1,24 +1,17 @@
 package org.ropebridge.reading;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
-import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
-import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Phrase;
-import org.ropebridge.reading.rule.Places;
 import org.ropebridge.reading.rule.Scope;
 
 /** Changes the plan of the question before by what a follow-up says. */
@@ -32,6 +25,8 @@ final class PlanEdit {
   private final ListEdits lists;
   private final GivingWay givingWay;
   private final WholeEdits wholes;
+  private final Additions additions;
+  private final PeriodEdits periods;
 
   /**
    * Makes an editor.
@@ -45,6 +40,8 @@ final class PlanEdit {
     this.lists = new ListEdits(scope);
     this.givingWay = new GivingWay(scope);
     this.wholes = new WholeEdits(scope);
+    this.additions = new Additions(scope);
+    this.periods = new PeriodEdits(scope);
   }
 
   /** How what is named goes together with its like in the plan before. */
@@ -136,11 +133,12 @@ final class PlanEdit {
         Contribution what =
             edit instanceof Contribution.Added added
                 ? added.what()
-                : whereabouts(plan).orElse(null);
-        Optional<Plan> widened = Optional.ofNullable(what).flatMap(w -> widened(said, w));
+                : additions.whereabouts(plan).orElse(null);
+        Optional<Plan> widened =
+            Optional.ofNullable(what).flatMap(w -> additions.widened(before.get(0), said, w));
         if (widened.isPresent()) {
           plan = widened.get();
-        } else if (what == null || !canStandBeside(before.get(0), what)) {
+        } else if (what == null || !additions.canStandBeside(before.get(0), what)) {
           return Optional.empty();
         } else {
           rest = rest.with(edge, what);
@@ -183,99 +181,15 @@ final class PlanEdit {
         rest = rest.with(edge, anew.get());
       }
     }
-    if (said.asksForThose()) {
+    Optional<Plan> narrower = Additions.withoutColumn(said, plan);
+    if (narrower.isPresent()) {
+      return changed(narrower.get(), 0);
+    } else if (said.asksForThose()) {
       return Optional.of(new Assembly.Result(plan, List.of(), 0));
     } else if (rest.edges().isEmpty()) {
       return changed(plan, 0);
     }
     return onTop(plan, Said.of(rest).like(said), manner);
-  }
-
-  /** Rows that are listed with more columns, or with a number of each. */
-  private Optional<Plan> widened(Said said, Contribution what) {
-    Plan plan = before.get(0);
-    if (plan.listing().isEmpty()) {
-      return Optional.empty();
-    }
-    Listing listing = plan.listing().get();
-    if (what instanceof Contribution.Groupings more
-        && more.groupings().stream().allMatch(Grouping.ByColumn.class::isInstance)) {
-      return PlanParts.ifChanged(
-          plan,
-          plan.withListing(
-              listing.withMore(
-                  more.groupings().stream().map(g -> ((Grouping.ByColumn) g).column()).toList())));
-    }
-    boolean alone = said.edits().size() == 1 && said.rest().edges().isEmpty();
-    return alone && what instanceof Contribution.Measures more
-        ? scope
-            .namingColumn(listing.table())
-            .map(
-                c ->
-                    new Plan(
-                        more.measures(),
-                        List.of(new Grouping.ByColumn(c)),
-                        listing.count().isPresent()
-                            ? wholes
-                                .shown(plan, Optional.empty())
-                                .<List<Filter>>map(List::of)
-                                .orElseThrow()
-                            : plan.filters(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty()))
-        : Optional.empty();
-  }
-
-  /** Whether groups that were ranked stay the same with it: what each of them has one of. */
-  private boolean canStandBeside(Plan plan, Contribution what) {
-    if (plan.listing().isPresent()) {
-      return false;
-    }
-    List<Grouping> more =
-        what instanceof Contribution.Groupings groupings ? groupings.groupings() : List.of();
-    if (!more.isEmpty() && plan.groupings().containsAll(more)) {
-      return false;
-    }
-    return plan.ranking().isEmpty()
-        || more.stream()
-            .allMatch(
-                g ->
-                    g instanceof Grouping.ByColumn by
-                        && plan.groupings().stream().anyMatch(o -> isOneOf(by.column(), o)));
-  }
-
-  private boolean isOneOf(ColumnRef column, Grouping of) {
-    return of instanceof Grouping.ByColumn by
-        && scope.model().namesItsTable(by.column())
-        && (by.column().table().equals(column.table())
-            || !scope
-                .paths()
-                .shortest(by.column().table(), column.table(), Optional.empty())
-                .isEmpty());
-  }
-
-  /** The nearest kind of places of what the plan is about. */
-  private Optional<Contribution> whereabouts(Plan plan) {
-    return about(plan)
-        .flatMap(t -> Places.nearest(t, scope))
-        .map(c -> new Contribution.Groupings(List.of(new Grouping.ByColumn(c))));
-  }
-
-  /** The table of the rows that are listed, of the groups, or of the numbers. */
-  private Optional<String> about(Plan plan) {
-    if (plan.listing().isPresent()) {
-      return plan.listing().map(Listing::table);
-    }
-    Optional<String> groups =
-        plan.groupings().stream()
-            .filter(
-                g -> g instanceof Grouping.ByColumn by && scope.model().namesItsTable(by.column()))
-            .map(g -> ((Grouping.ByColumn) g).column().table())
-            .findFirst();
-    Set<String> tables = MeasureTables.of(plan, scope.model());
-    return groups.or(
-        () -> tables.size() == 1 ? Optional.of(tables.iterator().next()) : Optional.empty());
   }
 
   /** "last year as well": beside the time of before, and not in its place. */
@@ -424,7 +338,8 @@ final class PlanEdit {
     Plan remaining = left;
     boolean addsMore = adding;
     Sequence words =
-        rest.replacing(c -> Optional.of(inTimeOfBefore(parts.fittedTo(remaining, plan, c), plan)));
+        rest.replacing(
+            c -> Optional.of(periods.inTimeOf(parts.fittedTo(remaining, plan, c), plan)));
     double unlike =
         UNLIKE
             * (said.filters().stream().filter(f -> isUnlike(f, plan, addsMore)).count()
@@ -460,7 +375,7 @@ final class PlanEdit {
     boolean told =
         grouping instanceof Grouping.ByColumn by
             && !plan.groupings().contains(grouping)
-            && plan.groupings().stream().anyMatch(g -> isOneOf(by.column(), g));
+            && plan.groupings().stream().anyMatch(g -> additions.isOneOf(by.column(), g));
     return told ? plan.withGroupings(with(plan.groupings(), grouping)) : plan;
   }
 
@@ -518,98 +433,6 @@ final class PlanEdit {
   /** Whether a follow-up to a list of rows asks for a number of them. */
   private static boolean isComputing(Said said) {
     return said.measures() && !said.isNounsOnly() || !said.groupings().isEmpty() || said.figures();
-  }
-
-  /** "only July", after "in 2025": the July of that year. */
-  private Contribution inTimeOfBefore(Contribution contribution, Plan plan) {
-    if (!(contribution instanceof Contribution.Narrowing narrowing)
-        || !narrowing.anyYear()
-        || !(narrowing.filter() instanceof Filter.InPeriod in)) {
-      return contribution;
-    }
-    for (Filter filter : plan.filters()) {
-      if (filter instanceof Filter.InPeriod then && !then.negated()) {
-        Optional<Period> meant =
-            in.period() instanceof Period.Range range
-                ? inYearOf(range, then.period())
-                : inside(in.period(), scope.periods().resolve(then.period()))
-                    .or(() -> inYearOf(in.period(), then.period()));
-        if (meant.isPresent()) {
-          return new Contribution.Narrowing(
-              new Filter.InPeriod(meant.get(), in.date(), in.negated()));
-        }
-      }
-    }
-    return contribution;
-  }
-
-  /** The same part of a year, the last that is in the days. */
-  private Optional<Period> inside(Period period, DayRange days) {
-    if (days.first().isEmpty() || days.end().isEmpty()) {
-      return Optional.empty();
-    }
-    int last = days.end().get().minusDays(1).getYear();
-    for (int year = last; year >= days.first().get().getYear(); year--) {
-      Optional<Period> then = inYear(period, year);
-      if (then.isPresent()) {
-        DayRange range = scope.periods().resolve(then.get());
-        boolean within =
-            range.first().isPresent()
-                && range.end().isPresent()
-                && !range.first().get().isBefore(days.first().get())
-                && !range.end().get().isAfter(days.end().get());
-        if (within) {
-          return then;
-        }
-      }
-    }
-    return Optional.empty();
-  }
-
-  /** The same part of the year that the other period is in, where it is in one. */
-  private Optional<Period> inYearOf(Period period, Period other) {
-    DayRange days = scope.periods().resolve(other);
-    if (days.first().isEmpty() || days.end().isEmpty()) {
-      return Optional.empty();
-    }
-    int year = days.first().get().getYear();
-    return days.end().get().minusDays(1).getYear() == year
-        ? inYear(period, year)
-        : Optional.empty();
-  }
-
-  static Optional<Period> inYear(Period period, int year) {
-    if (period instanceof Period.Span span) {
-      return Optional.of(new Period.Span(span.unit(), span.first().withYear(year)));
-    } else if (period instanceof Period.InSeason season) {
-      return Optional.of(new Period.InSeason(season.season(), year));
-    }
-    return period instanceof Period.During during
-        ? Optional.of(new Period.During(during.occasion(), year))
-        : Optional.empty();
-  }
-
-  /** "from April to June", "since March": the same days of the only year that the other is in. */
-  private Optional<Period> inYearOf(Period.Range range, Period other) {
-    DayRange days = scope.periods().resolve(other);
-    if (days.first().isEmpty() || days.last().isEmpty()) {
-      return Optional.empty();
-    }
-    int year = days.first().get().getYear();
-    boolean oneYear = days.last().get().getYear() == year;
-    boolean same = range.first().or(range::last).filter(d -> d.getYear() == year).isPresent();
-    boolean split =
-        range.first().isPresent()
-            && range.last().isPresent()
-            && range.first().get().getYear() != range.last().get().getYear();
-    if (!oneYear || same || split) {
-      return Optional.empty();
-    }
-    LocalDate first = range.first().map(d -> d.withYear(year)).orElseGet(() -> days.first().get());
-    LocalDate last = range.last().map(d -> d.withYear(year)).orElseGet(() -> days.last().get());
-    return last.isBefore(first)
-        ? Optional.empty()
-        : Optional.of(new Period.Range(Optional.of(first), Optional.of(last)));
   }
 
   /** "of those huts", "which of these": only what the answer before shows. */

@@ -15,7 +15,7 @@ final class ListOfRule extends Rule {
     super(
         Slot.word(Role.LIST_OF),
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.SHOWING),
+        Slot.word(Role.SHOWING_ONLY),
         Slot.a(Phrase.ColumnList.class));
   }
 
