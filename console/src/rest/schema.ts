@@ -1389,6 +1389,11 @@ export interface components {
         BesideAverage: components["schemas"]["Test"] & {
             above?: boolean;
         };
+        BesideGroup: components["schemas"]["Test"] & {
+            above?: boolean;
+            column?: components["schemas"]["ColumnRef"];
+            value?: string;
+        };
         Bound: {
             /** @enum {string} */
             comparison: "MORE_THAN" | "AT_LEAST" | "LESS_THAN" | "AT_MOST" | "EQUAL_TO" | "BETWEEN";
@@ -1855,7 +1860,7 @@ export interface components {
         };
         Keep: {
             measure: components["schemas"]["Figure"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"];
-            test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"];
+            test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"] | components["schemas"]["BesideGroup"];
         };
         KeepRequest: {
             question: string;
