@@ -139,7 +139,7 @@ final class ModelWords {
               .stem(words.get(1))
               .equals(vocabulary.stem(Tokens.plain(table.get().rowNoun())));
       if (rows) {
-        add(words.get(0), new Meaning.CountedWord(metric.name()), Mention.Found.AKIN, true);
+        add(words.get(0), new Meaning.CountedWord(metric.name()), Mention.Found.SHORTENED, true);
       }
     }
   }

@@ -263,10 +263,15 @@ final class FollowUpReader {
             && !said.isOnly(Contribution.Counting.class);
     boolean elliptic =
         !said.namesRows() && alone.plan().filter(p -> countsLike(before, p)).isPresent();
+    boolean another =
+        alone.status() == Status.ANSWERED
+            && !said.leans()
+            && said.ranksByOtherThan(before.measures());
     boolean more = leaning.unread().size() < alone.unread().size();
     return switch (leaning.status()) {
       case ANSWERED ->
           !same
+              && !another
               && (said.leans() || alone.status() != Status.ANSWERED || !said.isWhole() || elliptic);
       case PARTLY -> alone.status() != Status.ANSWERED && (said.leans() || more);
       case UNCLEAR -> said.leans() || alone.plan().isEmpty();

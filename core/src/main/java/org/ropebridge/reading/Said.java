@@ -8,6 +8,7 @@ import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.reading.rule.Contribution;
 
 /**
@@ -72,6 +73,16 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
                 Contribution.Extreme.class,
                 Contribution.Claimed.class))
         || isNounsOnly();
+  }
+
+  /** Whether groups are ranked by a number that is said, other than those. */
+  boolean ranksByOtherThan(List<Measure> measures) {
+    return contributions().stream()
+        .anyMatch(
+            c ->
+                c instanceof Contribution.Ranked ranked
+                    && ranked.what().isPresent()
+                    && ranked.by().filter(m -> !measures.contains(m)).isPresent());
   }
 
   /** Whether a noun for rows is said. */
