@@ -107,6 +107,16 @@ class LogAndGapsOverHttpTest {
   }
 
   @Test
+  void aQuestionWithSignsThatNoDatabaseKeepsLosesNothing() {
+    ask(tobin, "number of stays");
+    ask(tobin, "number of \u0000 unicorns");
+    ask(tobin, "number of members");
+    assertEquals(
+        List.of("number of members", "number of \uFFFD unicorns", "number of stays"),
+        texts(tobin.get("/api/me/questions").json(), "question"));
+  }
+
+  @Test
   void aFollowUpIsKeptWithTheQuestionThatItLeansOn() {
     String path = "/api/models/" + MODEL + "/ask";
     JsonNode first =

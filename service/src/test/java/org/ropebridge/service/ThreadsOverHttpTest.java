@@ -51,6 +51,16 @@ class ThreadsOverHttpTest {
   }
 
   @Test
+  void aThreadKeepsQuestionsWithSignsThatNoDatabaseKeeps() {
+    JsonNode first = ask(asker, "number of \u0000 unicorns", Map.of());
+    JsonNode then = ask(asker, "revenue by valley \u0000", in(first));
+    assertEquals(
+        first.path("thread").path("thread").asString(),
+        then.path("thread").path("thread").asString());
+    assertFalse(then.path("thread").path("thread").asString().isEmpty(), then::toString);
+  }
+
+  @Test
   void anyEarlierAnswerCanBeGoneOnFrom() {
     JsonNode first = ask(asker, "revenue by valley this year", Map.of());
     ask(asker, "only Ossel", in(first));

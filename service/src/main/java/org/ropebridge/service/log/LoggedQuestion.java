@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.ropebridge.service.StorableText;
 
 /** A question that was asked. */
 @Entity
@@ -147,7 +148,17 @@ public class LoggedQuestion {
       double milliseconds,
       int rows,
       List<String> used,
-      String theme) {}
+      String theme) {
+    public Entry {
+      question = StorableText.of(question);
+      leansOn = StorableText.of(leansOn);
+      restatement = StorableText.of(restatement);
+      unread = unread.stream().map(StorableText::of).toList();
+      choices = choices.stream().map(StorableText::of).toList();
+      reason = StorableText.of(reason);
+      theme = StorableText.of(theme);
+    }
+  }
 
   void choose(String restatementChosen) {
     this.chosen = restatementChosen;

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import java.util.UUID;
+import org.ropebridge.service.StorableText;
 import org.ropebridge.service.accounts.Account;
 
 /** A conversation of one person about one model. */
@@ -38,7 +39,7 @@ class QuestionThread {
     this.id = UUID.randomUUID();
     this.account = account;
     this.modelName = modelName;
-    String title = firstQuestion.strip().replaceAll("\\s+", " ");
+    String title = StorableText.of(firstQuestion).strip().replaceAll("\\s+", " ");
     this.title =
         title.length() <= LONGEST_TITLE ? title : title.substring(0, LONGEST_TITLE - 1) + "…";
     this.startedAt = Instant.now();

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
+import org.ropebridge.service.StorableText;
 
 /** A question of a thread and how it was read. */
 @Entity
@@ -47,9 +48,9 @@ class Turn {
     this.thread = thread;
     this.number = number;
     this.after = after.orElse(null);
-    this.question = asked.question();
+    this.question = StorableText.of(asked.question());
     this.status = asked.status();
-    this.restatement = asked.restatement();
+    this.restatement = StorableText.of(asked.restatement());
     this.edition = asked.edition();
     this.askedAt = Instant.now();
   }
