@@ -283,19 +283,10 @@ public final class Explanations {
 
   private void origin(Meaning item, Page page) {
     Set<String> tables = new LinkedHashSet<>();
+    tablesOf(item, tables);
     if (item instanceof Meaning.MetricName name) {
-      Metric metric = model.metric(name.metric());
-      page.definitions.addAll(definitions.of(metric));
-      tablesOf(metric, tables, 0);
-    } else if (item instanceof Meaning.RowNoun rows) {
-      tables.add(rows.table());
-    } else if (item instanceof Meaning.ColumnName name) {
-      tables.add(name.column().table());
-    } else if (item instanceof Meaning.ConditionName name) {
-      tables.add(name.table());
-    } else if (item instanceof Meaning.ValueName value) {
-      tables.add(value.column().table());
-    } else {
+      page.definitions.addAll(definitions.of(model.metric(name.metric())));
+    } else if (tables.isEmpty()) {
       sense(item, page);
     }
     for (String name : tables) {
@@ -307,6 +298,21 @@ public final class Explanations {
               + " in the source "
               + table.source()
               + ".");
+    }
+  }
+
+  /** The tables that hold an item; times have none. */
+  private void tablesOf(Meaning item, Set<String> tables) {
+    if (item instanceof Meaning.MetricName name) {
+      tablesOf(model.metric(name.metric()), tables, 0);
+    } else if (item instanceof Meaning.RowNoun rows) {
+      tables.add(rows.table());
+    } else if (item instanceof Meaning.ColumnName name) {
+      tables.add(name.column().table());
+    } else if (item instanceof Meaning.ConditionName name) {
+      tables.add(name.table());
+    } else if (item instanceof Meaning.ValueName value) {
+      tables.add(value.column().table());
     }
   }
 
@@ -388,15 +394,7 @@ public final class Explanations {
    */
   private void breakdowns(List<Meaning> items, Page page) {
     Set<String> from = new LinkedHashSet<>();
-    for (Meaning item : items) {
-      if (item instanceof Meaning.MetricName name) {
-        tablesOf(model.metric(name.metric()), from, 0);
-      } else if (item instanceof Meaning.RowNoun rows) {
-        from.add(rows.table());
-      } else if (item instanceof Meaning.ColumnName name) {
-        from.add(name.column().table());
-      }
-    }
+    items.forEach(i -> tablesOf(i, from));
     List<Table> bases = from.stream().map(model::table).toList();
     for (Table table : model.tables()) {
       boolean within = bases.stream().allMatch(b -> b.equals(table) || leads(b, table));

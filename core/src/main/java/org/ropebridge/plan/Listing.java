@@ -44,6 +44,16 @@ public record Listing(
         per);
   }
 
+  /** The same with other columns in their place. */
+  public Listing showing(List<ColumnRef> others) {
+    return new Listing(table, others, order, count, per);
+  }
+
+  /** All of the rows, however few were wanted. */
+  public Listing uncut() {
+    return new Listing(table, columns, order, Optional.empty(), per);
+  }
+
   /** The same in another order. */
   public Listing in(Order other) {
     return new Listing(table, columns, Optional.of(other), count, per);

@@ -74,8 +74,13 @@ public record Plan(
 
   /** A plan of one measure. */
   public static Plan of(Measure measure, List<Grouping> groupings, List<Filter> filters) {
+    return of(List.of(measure), groupings, filters);
+  }
+
+  /** A plan of measures, and nothing else but what splits and limits them. */
+  public static Plan of(List<Measure> measures, List<Grouping> groupings, List<Filter> filters) {
     return new Plan(
-        List.of(measure), groupings, filters, Optional.empty(), Optional.empty(), Optional.empty());
+        measures, groupings, filters, Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   /** A list of rows. */

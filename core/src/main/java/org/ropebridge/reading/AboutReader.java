@@ -99,8 +99,7 @@ final class AboutReader {
     if (tokens.isEmpty() || tokens.size() > MOST_WORDS) {
       return Optional.empty();
     }
-    List<AboutFrame> possible =
-        possible(tokens).stream().filter(f -> f.kind().isOfAnswer() == answer.isPresent()).toList();
+    List<AboutFrame> possible = possible(tokens, answer.isPresent());
     if (possible.isEmpty()) {
       return Optional.empty();
     }
@@ -123,14 +122,16 @@ final class AboutReader {
   }
 
   /** The frames whose words are all there, so that other questions are passed on quickly. */
-  private List<AboutFrame> possible(List<Token> tokens) {
+  private List<AboutFrame> possible(List<Token> tokens, boolean ofAnswer) {
     Set<String> said = new HashSet<>();
     for (Token token : tokens) {
       said.add(token.plain());
       said.add(drawnTogether(token));
     }
     said.add(AboutFrame.SLOT);
-    return frames.stream().filter(f -> said.containsAll(f.words())).toList();
+    return frames.stream()
+        .filter(f -> f.kind().isOfAnswer() == ofAnswer && said.containsAll(f.words()))
+        .toList();
   }
 
   private Optional<Understood> between(
@@ -338,7 +339,7 @@ final class AboutReader {
             .map(t -> ColumnRef.of(t.name(), t.mainDate().orElseThrow()))
             .flatMap(c -> kinds.stream().<Measure>map(k -> Measure.Statistic.of(k, c)))
             .toList();
-    return ends.isEmpty() ? Optional.empty() : Optional.of(plan(ends, List.of()));
+    return ends.isEmpty() ? Optional.empty() : Optional.of(Plan.of(ends, List.of(), List.of()));
   }
 
   /** The table that is named, or that a metric is computed over. */
@@ -356,15 +357,11 @@ final class AboutReader {
   private static Optional<Plan> valuesOf(List<Meaning> items) {
     return items.size() == 1 && items.get(0) instanceof Meaning.ColumnName name
         ? Optional.of(
-            plan(
-                List.of(new Measure.RowCount(name.column().table())),
-                List.of(new Grouping.ByColumn(name.column()))))
+            Plan.of(
+                new Measure.RowCount(name.column().table()),
+                List.of(new Grouping.ByColumn(name.column())),
+                List.of()))
         : Optional.empty();
-  }
-
-  private static Plan plan(List<Measure> measures, List<Grouping> groupings) {
-    return new Plan(
-        measures, groupings, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   private static boolean isNamedTime(Meaning item) {

@@ -44,7 +44,7 @@ final class Additions {
             .namingColumn(listing.table())
             .map(
                 c ->
-                    new Plan(
+                    Plan.of(
                         more.measures(),
                         List.of(new Grouping.ByColumn(c)),
                         listing.count().isPresent()
@@ -52,10 +52,7 @@ final class Additions {
                                 .shown(plan, Optional.empty())
                                 .<List<Filter>>map(List::of)
                                 .orElseThrow()
-                            : plan.filters(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty()))
+                            : plan.filters()))
         : Optional.empty();
   }
 
@@ -77,8 +74,7 @@ final class Additions {
     List<ColumnRef> left = l.columns().stream().filter(c -> !c.equals(missing.column())).toList();
     return left.isEmpty() || left.size() == l.columns().size() || l.per().isPresent()
         ? Optional.empty()
-        : Optional.of(
-            plan.withListing(new Listing(l.table(), left, l.order(), l.count(), l.per())));
+        : Optional.of(plan.withListing(l.showing(left)));
   }
 
   /** Whether groups that were ranked stay the same with it: what each of them has one of. */

@@ -114,71 +114,43 @@ final class FollowUpReader {
         return Optional.of(told(question, parsed, nothing.get()));
       }
     }
-    if (!(best.edges().get(0).part() instanceof Contribution.Steering)) {
+    if (!(best.edges().get(0).part() instanceof Contribution.Steering steering)) {
       return Optional.empty();
     }
-    Steer steer = ((Contribution.Steering) best.edges().get(0).part()).steer();
-    return switch (steer) {
-      case START_OVER ->
-          Optional.of(
-              told(question, parsed, "Started again. The next question stands by itself.")
-                  .leaningOn(FollowUp.START));
-      case WHY ->
-          new ListEdits(scope).byReason(before.get(0)).isPresent()
-              ? Optional.empty()
-              : Optional.of(
-                  told(
-                      question,
-                      parsed,
-                      "Why is not answered in this version. Ask for the number by what it may depend"
-                          + " on, or compare it with the year before."));
-      case OTHER_PICTURE ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "Which picture? Say one, such as \"as a line\", \"as bars\", \"as a heat map\" or"
-                      + " \"as a table\"."));
-      case NOT_MEANT ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "The question was read as \""
-                      + restatement.of(before.get(0))
-                      + "\". Say what you meant instead, such as \"I meant last year\", or ask it in"
-                      + " other words."));
-      case TAKE_ALONG ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "A question only asks. Saving, sharing and files are offered beside the answer."));
-      case IN_WORDS ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "What stands out is said in a few sentences beside each answer."));
-      case NO_SUCH_PICTURE ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "That picture is not drawn here. Parts of a whole are shown by \"as bars\", \"as a"
-                      + " tree map\" or \"as a percentage\"."));
-      case STATEMENT ->
-          Optional.of(
-              told(
-                  question,
-                  parsed,
-                  "The SQL of an answer is shown with it, and can be copied there."));
-      case UNDO ->
-          before.size() > 1
-              ? Optional.empty()
-              : Optional.of(told(question, parsed, "There is no question before this one."));
-      default -> Optional.empty();
-    };
+    Optional<Reading> told =
+        reply(steering.steer(), before).map(what -> told(question, parsed, what));
+    return steering.steer() == Steer.START_OVER ? told.map(r -> r.leaningOn(FollowUp.START)) : told;
+  }
+
+  /** What is said to an order; empty where the plan before is changed by it. */
+  private Optional<String> reply(Steer steer, List<Plan> before) {
+    String reply =
+        switch (steer) {
+          case START_OVER -> "Started again. The next question stands by itself.";
+          case WHY ->
+              new ListEdits(scope).byReason(before.get(0)).isPresent()
+                  ? ""
+                  : "Why is not answered in this version. Ask for the number by what it may depend"
+                      + " on, or compare it with the year before.";
+          case OTHER_PICTURE ->
+              "Which picture? Say one, such as \"as a line\", \"as bars\", \"as a heat map\" or"
+                  + " \"as a table\".";
+          case NOT_MEANT ->
+              "The question was read as \""
+                  + restatement.of(before.get(0))
+                  + "\". Say what you meant instead, such as \"I meant last year\", or ask it in"
+                  + " other words.";
+          case TAKE_ALONG ->
+              "A question only asks. Saving, sharing and files are offered beside the answer.";
+          case IN_WORDS -> "What stands out is said in a few sentences beside each answer.";
+          case NO_SUCH_PICTURE ->
+              "That picture is not drawn here. Parts of a whole are shown by \"as bars\", \"as a"
+                  + " tree map\" or \"as a percentage\".";
+          case STATEMENT -> "The SQL of an answer is shown with it, and can be copied there.";
+          case UNDO -> before.size() > 1 ? "" : "There is no question before this one.";
+          case OTHER_WAY -> "";
+        };
+    return Optional.of(reply).filter(r -> !r.isEmpty());
   }
 
   /** What to say where an edit finds nothing in the plan before that it could change. */
@@ -241,13 +213,7 @@ final class FollowUpReader {
   private static Plan bare(Plan plan) {
     return plan.listing().isPresent()
         ? Plan.of(plan.listing().get(), List.of())
-        : new Plan(
-            plan.measures(),
-            List.of(),
-            List.of(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty());
+        : Plan.of(plan.measures(), List.of(), List.of());
   }
 
   private boolean isUnreachable(Plan plan) {

@@ -369,14 +369,14 @@ final class PlanEdit {
     } else if (key.get() instanceof Measure measure) {
       return plan.measures().contains(measure)
           ? plan
-          : plan.withMeasures(with(plan.measures(), measure));
+          : plan.withMeasures(PlanParts.with(plan.measures(), measure));
     }
     Grouping grouping = (Grouping) key.get();
     boolean told =
         grouping instanceof Grouping.ByColumn by
             && !plan.groupings().contains(grouping)
             && plan.groupings().stream().anyMatch(g -> additions.isOneOf(by.column(), g));
-    return told ? plan.withGroupings(with(plan.groupings(), grouping)) : plan;
+    return told ? plan.withGroupings(PlanParts.with(plan.groupings(), grouping)) : plan;
   }
 
   /** "compare with April" asks for both times, and not for April alone. */
@@ -482,7 +482,7 @@ final class PlanEdit {
               .withFilters(
                   plan.ranking().isEmpty() && plan.keeps().isEmpty()
                       ? plan.filters()
-                      : with(plan.filters(), shown.get()));
+                      : PlanParts.with(plan.filters(), shown.get()));
       return said.rest().edges().isEmpty()
           ? Optional.empty()
           : onTop(narrowed, said, Manner.AS_SAID);
@@ -517,12 +517,6 @@ final class PlanEdit {
                 m ->
                     MeasureTables.of(m, scope.model())
                         .equals(MeasureTables.of(plan, scope.model())));
-  }
-
-  private static <T> List<T> with(List<T> some, T more) {
-    List<T> all = new ArrayList<>(some);
-    all.add(more);
-    return all;
   }
 
   private static boolean isPointing(Contribution.Edit edit) {

@@ -24,11 +24,13 @@ final class PlanParts {
   private final Scope scope;
   private final ListEdits lists;
   private final PeriodEdits periods;
+  private final WholeEdits wholes;
 
   PlanParts(Scope scope) {
     this.scope = scope;
     this.lists = new ListEdits(scope);
     this.periods = new PeriodEdits(scope);
+    this.wholes = new WholeEdits(scope);
   }
 
   /**
@@ -69,7 +71,7 @@ final class PlanParts {
           .filter(
               p -> !list.ifNamed() || Listings.haveNames(p.listing().orElseThrow().table(), scope));
     } else if (edit instanceof Contribution.WholeEdit whole) {
-      return new WholeEdits(scope).edited(plan, whole);
+      return wholes.edited(plan, whole);
     } else if (edit instanceof Contribution.Qualified qualified) {
       return ifChanged(plan, counting(plan, qualified.metric()));
     } else if (edit instanceof Contribution.PriceEach each) {
@@ -175,6 +177,13 @@ final class PlanParts {
     return Optional.of(plan.withFilters(filters).withGroupings(groupings));
   }
 
+  /** The list with one more at its end. */
+  static <T> List<T> with(List<T> some, T more) {
+    List<T> all = new ArrayList<>(some);
+    all.add(more);
+    return all;
+  }
+
   static Optional<Plan> ifChanged(Plan plan, Plan changed) {
     return changed.equals(plan) ? Optional.empty() : Optional.of(changed);
   }
@@ -271,7 +280,7 @@ final class PlanParts {
     return less.equals(plan) ? groupings.stream().reduce(plan, this::unlimited, (a, b) -> b) : less;
   }
 
-  private static boolean isSame(Grouping one, Grouping other) {
+  static boolean isSame(Grouping one, Grouping other) {
     return one instanceof Grouping.ByColumn a && other instanceof Grouping.ByColumn b
         ? a.column().withoutRole().equals(b.column().withoutRole())
         : one instanceof Grouping.ByTime c && other instanceof Grouping.ByTime d

@@ -69,9 +69,7 @@ final class WholeEdits {
       plan.filters().stream().filter(Filter.InPeriod.class::isInstance).forEach(filters::add);
     }
     List<Measure> measures = plan.measures().stream().map(PlanParts::basis).distinct().toList();
-    return Optional.of(
-        new Plan(
-            measures, List.of(), filters, Optional.empty(), Optional.empty(), Optional.empty()));
+    return Optional.of(Plan.of(measures, List.of(), filters));
   }
 
   private static boolean keepsSome(Plan plan) {
@@ -82,13 +80,15 @@ final class WholeEdits {
   private Optional<Plan> others(Plan plan, Optional<Grouping> of) {
     if (keepsSome(plan)) {
       return shown(plan, Optional.empty())
-          .filter(a -> of.isEmpty() || isBy(of.get(), a.column()))
+          .filter(
+              a -> of.isEmpty() || PlanParts.isSame(of.get(), new Grouping.ByColumn(a.column())))
           .map(
               a ->
                   plan.withRanking(Optional.empty())
                       .withKeeps(List.of())
                       .withFilters(
-                          with(plan.filters(), new Filter.Among(a.column(), a.plan(), true))));
+                          PlanParts.with(
+                              plan.filters(), new Filter.Among(a.column(), a.plan(), true))));
     }
     List<Filter> parts =
         plan.filters().stream()
@@ -96,7 +96,9 @@ final class WholeEdits {
             .filter(
                 f ->
                     of.isEmpty()
-                        || PlanParts.columnOf(f).filter(c -> isBy(of.get(), c)).isPresent())
+                        || PlanParts.columnOf(f)
+                            .filter(c -> PlanParts.isSame(of.get(), new Grouping.ByColumn(c)))
+                            .isPresent())
             .toList();
     Optional<Filter> left = parts.size() == 1 ? PlanParts.negated(parts.get(0)) : Optional.empty();
     return left.map(
@@ -107,13 +109,8 @@ final class WholeEdits {
           boolean told = of.isEmpty() || plan.groupings().contains(of.get());
           return told || plan.listing().isPresent()
               ? others
-              : others.withGroupings(with(plan.groupings(), of.get()));
+              : others.withGroupings(PlanParts.with(plan.groupings(), of.get()));
         });
-  }
-
-  private static boolean isBy(Grouping grouping, ColumnRef column) {
-    return grouping instanceof Grouping.ByColumn by
-        && by.column().withoutRole().equals(column.withoutRole());
   }
 
   private Plan everywhere(Plan plan) {
@@ -169,10 +166,7 @@ final class WholeEdits {
 
   private static Plan everyRow(Plan plan) {
     return plan.listing()
-        .map(
-            l ->
-                plan.withListing(
-                    new Listing(l.table(), l.columns(), l.order(), Optional.empty(), l.per())))
+        .map(l -> plan.withListing(l.uncut()))
         .orElseGet(() -> plan.withRanking(Optional.empty()));
   }
 
@@ -193,7 +187,7 @@ final class WholeEdits {
         ? Optional.of(
             plan.withRanking(Optional.empty())
                 .withKeeps(
-                    with(
+                    PlanParts.with(
                         plan.keeps(),
                         new Plan.Keep(
                             new Measure.Rank(plain),
@@ -262,16 +256,9 @@ final class WholeEdits {
 
   private Optional<Plan> onlyNames(Plan plan) {
     return plan.listing()
+        .filter(l -> l.per().isEmpty())
         .flatMap(
-            l ->
-                scope
-                    .namingColumn(l.table())
-                    .filter(c -> l.per().isEmpty())
-                    .map(
-                        c ->
-                            plan.withListing(
-                                new Listing(
-                                    l.table(), List.of(c), l.order(), l.count(), l.per()))));
+            l -> scope.namingColumn(l.table()).map(c -> plan.withListing(l.showing(List.of(c)))));
   }
 
   private Optional<Plan> allColumns(Plan plan) {
@@ -314,11 +301,5 @@ final class WholeEdits {
                         : bare.withGroupings(List.of(new Grouping.ByColumn(c)))
                             .withRanking(bare.ranking().filter(r -> r.within().isEmpty())),
                     false));
-  }
-
-  private static <T> List<T> with(List<T> some, T more) {
-    List<T> all = new ArrayList<>(some);
-    all.add(more);
-    return all;
   }
 }

@@ -22,10 +22,9 @@ final class ChangeToRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    boolean growth = match.get(0, Meaning.MoveWord.class).move() == Measure.Move.GROWTH;
     out.accept(
         new Contribution.ToldSince(
-            growth ? Contribution.Telling.GROWTH : Contribution.Telling.CHANGE,
+            ToldAsRule.telling(match.get(0, Meaning.MoveWord.class)),
             match.get(2, Phrase.Time.class)));
   }
 }

@@ -32,9 +32,13 @@ final class ToldAsRule extends Rule {
     } else if (match.isWord(0, Role.RANK_OF)) {
       how = Telling.RANK;
     } else {
-      boolean growth = match.get(0, Meaning.MoveWord.class).move() == Measure.Move.GROWTH;
-      how = growth ? Telling.GROWTH : Telling.CHANGE;
+      how = telling(match.get(0, Meaning.MoveWord.class));
     }
     out.accept(new Contribution.ToldAs(how));
+  }
+
+  /** How a word for a movement tells a number. */
+  static Telling telling(Meaning.MoveWord word) {
+    return word.move() == Measure.Move.GROWTH ? Telling.GROWTH : Telling.CHANGE;
   }
 }
