@@ -38,7 +38,8 @@ final class DifferenceOfValuesRule extends Rule {
         out);
   }
 
-  private static boolean isDifference(Part part) {
+  /** Whether it asks for a difference, and not for growth. */
+  static boolean isDifference(Part part) {
     return part.equals(new Meaning.FunctionWord(Role.DIFFERENCE))
         || part instanceof Meaning.MoveWord move && move.move() == Measure.Move.CHANGE;
   }

@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
@@ -14,11 +13,7 @@ final class MeasureDifferenceOfValuesRule extends Rule {
   MeasureDifferenceOfValuesRule() {
     super(
         Slot.a(Part.class, Operands::isOperand).maybe(),
-        Slot.a(
-            Part.class,
-            p ->
-                p.equals(new Meaning.FunctionWord(Role.DIFFERENCE))
-                    || p instanceof Meaning.MoveWord),
+        Slot.a(Part.class, DifferenceOfValuesRule::isDifference),
         Slot.word(Role.BETWEEN, Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class),
         Slot.word(Role.AND, Role.TO),
