@@ -473,6 +473,21 @@ final class EnglishPhrasebook extends CommonPhrases {
   }
 
   @Override
+  public String likeGroup(String measure, String column, String name) {
+    return "keeping " + measure + " the same as that of " + column + " " + name;
+  }
+
+  @Override
+  public String amongFirst(String measure, boolean top, BigDecimal percent) {
+    return "keeping "
+        + measure
+        + " among the "
+        + (top ? "top " : "bottom ")
+        + number(percent)
+        + "%";
+  }
+
+  @Override
   public String claim(String measure, Bound bound, boolean percent) {
     return "whether " + measure + " is " + bound(bound, percent);
   }

@@ -524,6 +524,17 @@ final class GermanPhrasebook extends CommonPhrases {
   }
 
   @Override
+  public String likeGroup(String measure, String column, String name) {
+    return "nur wo " + measure + " gleich dem von " + column + " " + name;
+  }
+
+  @Override
+  public String amongFirst(String measure, boolean top, BigDecimal percent) {
+    String end = top ? "obersten " : "untersten ";
+    return "nur wo " + measure + " aus den " + end + number(percent) + " %";
+  }
+
+  @Override
   public String claim(String measure, Bound bound, boolean percent) {
     return "Prüfung: " + measure + " ist " + bound(bound, percent);
   }

@@ -87,6 +87,10 @@ public enum Role {
   HOW_OFTEN(false),
   /** "that of", before a group that others are set beside. */
   THAT_OF(false),
+  /** "the same as". */
+  SAME_AS(false),
+  /** "where does Larkspur rank": has a place among others. */
+  STAND(false),
   /** "showing", before all columns that rows are listed with. */
   SHOWING_ONLY(false),
   /** "all columns". */

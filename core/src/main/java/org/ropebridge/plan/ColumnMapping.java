@@ -41,8 +41,11 @@ public final class ColumnMapping {
   }
 
   private Plan.Test of(Plan.Test test) {
-    return test instanceof Plan.BesideGroup beside
-        ? new Plan.BesideGroup(beside.above(), columns.apply(beside.column()), beside.value())
+    if (test instanceof Plan.BesideGroup beside) {
+      return new Plan.BesideGroup(beside.above(), columns.apply(beside.column()), beside.value());
+    }
+    return test instanceof Plan.LikeGroup like
+        ? new Plan.LikeGroup(columns.apply(like.column()), like.value())
         : test;
   }
 

@@ -145,6 +145,12 @@ public interface Phrasebook {
   /** "keeping revenue above that of hut Larkspur Hut". */
   String besideGroup(String measure, boolean above, String column, String name);
 
+  /** "keeping rank of revenue the same as that of hut Larkspur Hut". */
+  String likeGroup(String measure, String column, String name);
+
+  /** "keeping revenue among the top 10%". */
+  String amongFirst(String measure, boolean top, BigDecimal percent);
+
   /** "whether number of callouts is more than 0". */
   String claim(String measure, Bound bound, boolean percent);
 

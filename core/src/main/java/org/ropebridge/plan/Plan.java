@@ -1,5 +1,6 @@
 package org.ropebridge.plan;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.ColumnRef;
@@ -123,7 +124,12 @@ public record Plan(
   public record Keep(Measure measure, Test test) {}
 
   /** What a group's measure must be. */
-  public sealed interface Test {}
+  public sealed interface Test {
+    /** The column of the one group that others are set beside; empty where there is none. */
+    default Optional<ColumnRef> group() {
+      return Optional.empty();
+    }
+  }
 
   /** Compares with a number. */
   public record Against(Bound bound) implements Test {}
@@ -137,7 +143,44 @@ public record Plan(
    * @param column what the plan is broken down by, and nothing else
    * @param value the stored value that names the group
    */
-  public record BesideGroup(boolean above, ColumnRef column, String value) implements Test {}
+  public record BesideGroup(boolean above, ColumnRef column, String value) implements Test {
+    @Override
+    public Optional<ColumnRef> group() {
+      return Optional.of(column);
+    }
+  }
+
+  /**
+   * The same as one of the groups: that one, and those that come to as much.
+   *
+   * @param column what the plan is broken down by, and nothing else
+   * @param value the stored value that names the group
+   */
+  public record LikeGroup(ColumnRef column, String value) implements Test {
+    @Override
+    public Optional<ColumnRef> group() {
+      return Optional.of(column);
+    }
+  }
+
+  /**
+   * Among so many of every hundred groups with the highest, or lowest, values: of 15 groups the top
+   * 10 % are two. Groups that tie with the last are kept too; those without a value do not count.
+   *
+   * @param percent above 0 and below 100
+   */
+  public record AmongFirst(boolean top, BigDecimal percent) implements Test {
+    public AmongFirst {
+      if (!isShare(percent)) {
+        throw new IllegalArgumentException("a part of all is above 0 and below 100: " + percent);
+      }
+    }
+
+    /** Whether so many of every hundred are some, and not all. */
+    public static boolean isShare(BigDecimal percent) {
+      return percent.signum() > 0 && percent.compareTo(BigDecimal.valueOf(100)) < 0;
+    }
+  }
 
   /**
    * Keeps some groups.

@@ -109,8 +109,12 @@ public final class PlanCheck {
       ground.malformed("There are no groups to keep; say a breakdown.");
     }
     for (Plan.Keep keep : plan.keeps()) {
-      if (keep.test() instanceof Plan.BesideGroup beside
-          && !plan.groupings().equals(List.of(new Grouping.ByColumn(beside.column())))) {
+      boolean apart =
+          keep.test()
+              .group()
+              .filter(g -> !plan.groupings().equals(List.of(new Grouping.ByColumn(g))))
+              .isPresent();
+      if (apart) {
         ground.malformed("One group is set beside others only where nothing else is a breakdown.");
       }
     }

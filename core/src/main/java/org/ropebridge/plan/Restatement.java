@@ -164,6 +164,15 @@ public final class Restatement {
           naming.column(beside.column()),
           phrases.value(model.column(beside.column()).nameOfValue(beside.value())));
     }
+    if (keep.test() instanceof Plan.LikeGroup like) {
+      return phrases.likeGroup(
+          measure,
+          naming.column(like.column()),
+          phrases.value(model.column(like.column()).nameOfValue(like.value())));
+    }
+    if (keep.test() instanceof Plan.AmongFirst among) {
+      return phrases.amongFirst(measure, among.top(), among.percent());
+    }
     return keep.test() instanceof Plan.Against against
         ? phrases.keeps(measure, against.bound(), isPercent(keep.measure()))
         : phrases.besideAverage(measure, ((Plan.BesideAverage) keep.test()).above());

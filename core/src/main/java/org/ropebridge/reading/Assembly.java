@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -178,6 +179,9 @@ final class Assembly {
     if (asksWhetherFirst()) {
       return Optional.empty();
     }
+    if (said.countedApart.isPresent() && !counts.tellApart(said.countedApart.get())) {
+      return Optional.empty();
+    }
     said.events.ifPresent(times::byDateOf);
     if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
       return Optional.empty();
@@ -334,7 +338,16 @@ final class Assembly {
 
   private Optional<Result> plan() {
     Optional<Plan.Ranking> ranking = Optional.empty();
-    if (said.ranked.isPresent()) {
+    Optional<BigDecimal> percent = said.ranked.flatMap(Contribution.Ranked::percent);
+    if (percent.isPresent()) {
+      if (said.within.isPresent() || said.groupings.isEmpty() || said.order.isPresent()) {
+        return Optional.empty();
+      }
+      Measure by = said.ranked.get().by().orElseThrow();
+      boolean top = GroupRanking.isTop(said.ranked.get().direction(), by, scope);
+      said.keeps.add(new Plan.Keep(by, new Plan.AmongFirst(top, percent.get())));
+      said.order = Optional.of(new Contribution.Order(Optional.of(by), false, Optional.of(top)));
+    } else if (said.ranked.isPresent()) {
       Contribution.Ranked ranked = said.ranked.get();
       Measure by = ranked.by().orElseThrow();
       ranking =

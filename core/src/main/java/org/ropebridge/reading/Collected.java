@@ -32,6 +32,9 @@ final class Collected {
   /** Whether groups are set beside one of them, which a filter could leave out. */
   boolean besideOne;
 
+  Optional<String> countedApart = Optional.empty();
+  Optional<Contribution.Standing> standing = Optional.empty();
+
   /** What is said of the rows as a predicate, wherever it went. */
   final List<Filter> predicated = new ArrayList<>();
 

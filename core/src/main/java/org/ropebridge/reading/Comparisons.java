@@ -118,6 +118,7 @@ final class Comparisons {
     if (said.moved.isEmpty() && !comparing) {
       return true;
     }
+    said.versusTime.ifPresent(this::shareYear);
     Optional<Measure.Earlier> earlier = earlier();
     if (earlier.isEmpty()) {
       return false;
@@ -198,6 +199,41 @@ final class Comparisons {
             () -> earlier instanceof Measure.UnitBefore before ? before.unit() : Period.Unit.YEAR);
     said.addFilter(period(Period.Relative.current(unit)));
     said.assumptions.add(new Assumption.ComparedYears());
+  }
+
+  /**
+   * "January vs March 2025", "May 2024 vs 2025": a year that is said of one of two times holds for
+   * the other, and a year by itself is asked for the same part.
+   */
+  private void shareYear(Contribution.VersusTime versus) {
+    Optional<Period> own = ownPeriod();
+    if (own.isEmpty()) {
+      return;
+    }
+    PeriodEdits edits = new PeriodEdits(scope);
+    Period now = own.get();
+    Period other = versus.time().period();
+    if (said.anyYear.contains(period(now)) && versus.time().yearSaid()) {
+      edits
+          .inYearOf(now, other)
+          .filter(p -> !isYear(other))
+          .ifPresent(p -> said.filters.replaceAll(f -> f.equals(period(now)) ? period(p) : f));
+      return;
+    }
+    boolean lacksYear = !versus.time().yearSaid() && !said.anyYear.contains(period(now));
+    boolean partOfYear = isYear(other) && !isYear(now) && !isWithin(now, other);
+    if (lacksYear || partOfYear) {
+      (lacksYear ? edits.inYearOf(other, now) : edits.inYearOf(now, other))
+          .filter(p -> !p.equals(now))
+          .ifPresent(p -> said.versusTime = Optional.of(versus.with(p)));
+    }
+  }
+
+  private boolean isYear(Period period) {
+    DayRange days = scope.periods().resolve(period);
+    return days.first().isPresent()
+        && days.end().equals(days.first().map(d -> d.plusYears(1)))
+        && days.first().get().getDayOfYear() == 1;
   }
 
   private Optional<Measure.Earlier> versus(Optional<Period> now, Period other) {

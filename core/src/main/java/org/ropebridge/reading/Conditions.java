@@ -1,5 +1,6 @@
 package org.ropebridge.reading;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -109,37 +110,50 @@ final class Conditions {
 
   private boolean found(Contribution.OfRanked of) {
     Contribution.Ranked ranked = of.ranked();
-    boolean one = ranked.count() == 1;
+    boolean part = ranked.percent().isPresent();
+    boolean one = ranked.count() == 1 || part;
     boolean overTime = said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
     if (said.measures.isEmpty() && said.nouns.size() == 1) {
       // "tickets of the area with the most outages" are those tickets.
       said.measures.add(new Measure.RowCount(said.nouns.get(0)));
     }
     Optional<Measure> by =
-        ranked.by().or(() -> of.negated() ? said.measures.stream().findFirst() : Optional.empty());
+        ranked.by().or(() -> of.negated() || part ? firstMeasure() : Optional.empty());
     boolean fits =
         by.isPresent()
             && !said.measures.isEmpty()
-            && (of.negated() || !said.measures.contains(by.get()) && (one || overTime))
+            && (of.negated() || part || !said.measures.contains(by.get()) && (one || overTime))
             && ranked.what().orElseThrow() instanceof Grouping.ByColumn;
     if (!fits) {
       return false;
     }
     Grouping.ByColumn what = (Grouping.ByColumn) ranked.what().get();
     List<Filter> times =
-        of.negated()
+        of.negated() || part
             ? said.filters.stream().filter(Filter.InPeriod.class::isInstance).toList()
             : List.of();
+    boolean top = GroupRanking.isTop(ranked.direction(), by.get(), scope);
+    Plan groups = Plan.of(by.get(), List.of(what), times);
     Plan inner =
-        Plan.of(by.get(), List.of(what), times)
-            .withRanking(
-                Optional.of(
-                    new Plan.Ranking(
-                        GroupRanking.isTop(ranked.direction(), by.get(), scope),
-                        ranked.count(),
-                        by.get())));
+        ranked
+            .percent()
+            .map(p -> groups.withKeeps(List.of(keep(by.get(), top, p))))
+            .orElseGet(
+                () ->
+                    groups.withRanking(
+                        Optional.of(new Plan.Ranking(top, ranked.count(), by.get()))));
     said.addFilter(new Filter.Among(what.column(), inner, of.negated()));
     return true;
+  }
+
+  private Optional<Measure> firstMeasure() {
+    return said.measures.stream()
+        .findFirst()
+        .map(m -> m instanceof Measure.Figure figure ? figure.of() : m);
+  }
+
+  private static Plan.Keep keep(Measure by, boolean top, BigDecimal percent) {
+    return new Plan.Keep(by, new Plan.AmongFirst(top, percent));
   }
 
   /** "authors whose books were lent more than 120 times": it is the authors that are told so. */

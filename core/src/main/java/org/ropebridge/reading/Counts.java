@@ -10,6 +10,7 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Period;
+import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Scope;
 
 /** Finds what is counted where no measure was said, and whether the nouns fit the measures. */
@@ -58,11 +59,53 @@ final class Counts {
         (!said.groupings.isEmpty()
                 || said.filters.stream().anyMatch(Filter.Compare.class::isInstance))
             && said.ranked.isEmpty();
-    if (split && said.nouns.isEmpty() && countWhatFiltersAreAbout()) {
+    if (split && said.nouns.isEmpty() && countWhatFiltersAreAbout() && !isByItself()) {
       said.measures.add(new Measure.RowCount(said.nouns.get(0)));
       return true;
     }
     return false;
+  }
+
+  /** Whether rows would be counted by their own name, of which each is one. */
+  private boolean isByItself() {
+    return said.groupings.stream()
+        .anyMatch(
+            g ->
+                g instanceof Grouping.ByColumn by
+                    && by.column().table().equals(said.nouns.get(0))
+                    && model.namesItsTable(by.column()));
+  }
+
+  /**
+   * "how many callouts in 2025 were serious": the metric that counts them, in place of the number
+   * of all; of a share, by that number.
+   *
+   * @return false where neither the number nor the share of its rows is asked for
+   */
+  boolean tellApart(String metric) {
+    String table = model.metric(metric).table().orElseThrow();
+    Measure.Plain count = new Measure.RowCount(table);
+    Measure.Plain apart = new Measure.MetricValue(metric);
+    Contribution.ShareOf share = new Contribution.ShareOf(count, Optional.empty());
+    if (said.shares.remove(share)) {
+      Measure part = new Measure.Arithmetic(Measure.Operator.DIVIDED_BY, apart, count);
+      said.measures.replaceAll(
+          m -> m.equals(new Measure.Share(count, Optional.empty())) ? part : m);
+      said.ofShare.forEach(said::addFilter);
+      return true;
+    }
+    boolean counted = said.counting && said.nouns.equals(List.of(table));
+    if (counted) {
+      said.counting = false;
+      said.measures.add(apart);
+    } else if (said.measures.isEmpty() && said.nouns.contains(table)) {
+      said.measures.add(apart);
+    } else if (said.measures.contains(count)) {
+      said.measures.replaceAll(m -> m.equals(count) ? apart : m);
+    } else {
+      return false;
+    }
+    return true;
   }
 
   /** Whether it keeps several things that can be put side by side. */

@@ -228,7 +228,8 @@ final class FollowUpReader {
             && !said.asksForThose()
             && !said.isOnly(Contribution.Counting.class);
     boolean elliptic =
-        !said.namesRows() && alone.plan().filter(p -> countsLike(before, p)).isPresent();
+        !said.namesRows() && alone.plan().filter(p -> countsLike(before, p)).isPresent()
+            || alone.assumptions().stream().anyMatch(Assumption.RankedBy.class::isInstance);
     boolean another =
         alone.status() == Status.ANSWERED
             && !said.leans()

@@ -58,6 +58,11 @@ final class GroupRanking {
         return false;
       }
       said.rankMeasures.forEach(said::addMeasure);
+    } else if (!said.rankMeasures.isEmpty() && said.standing.isPresent()) {
+      if (!said.measures.isEmpty()) {
+        return false;
+      }
+      said.measures.add(said.rankMeasures.get(0));
     } else if (!said.rankMeasures.isEmpty()) {
       if (said.ranked.isEmpty() || said.ranked.get().by().isPresent()) {
         return false;
@@ -82,6 +87,9 @@ final class GroupRanking {
   }
 
   boolean rank() {
+    if (said.standing.isPresent()) {
+      return said.ranked.isEmpty() && place(said.standing.get());
+    }
     if (said.ranked.isEmpty()) {
       return true;
     }
@@ -106,14 +114,7 @@ final class GroupRanking {
       } else if (said.measures.isEmpty() && countsNoun(ranking)) {
         by = Optional.of(new Measure.RowCount(said.nouns.get(0)));
       } else if (said.measures.isEmpty() && said.groupings.stream().noneMatch(this::isAmount)) {
-        by =
-            model
-                .preferences()
-                .topBy()
-                .<Measure>map(Measure.MetricValue::new)
-                .filter(m -> !direction.isOfTime() || isTime(m, scope))
-                .or(() -> direction.isOfTime() ? Optional.empty() : rowsAtEach());
-        by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
+        by = preferred(direction);
       }
       if (by.isEmpty()) {
         return false;
@@ -125,6 +126,55 @@ final class GroupRanking {
     if (!said.measures.contains(by)) {
       said.measures.add(0, by);
     }
+    return true;
+  }
+
+  /** What ranks where nothing is said. */
+  private Optional<Measure> preferred(Contribution.Direction direction) {
+    Optional<Measure> by =
+        model
+            .preferences()
+            .topBy()
+            .<Measure>map(Measure.MetricValue::new)
+            .filter(m -> !direction.isOfTime() || isTime(m, scope))
+            .or(() -> direction.isOfTime() ? Optional.empty() : rowsAtEach());
+    by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
+    return by;
+  }
+
+  /** "where does Larkspur rank": its value and place, which are taken among all. */
+  private boolean place(Contribution.Standing standing) {
+    Grouping among = new Grouping.ByColumn(standing.column());
+    boolean others = said.groupings.stream().anyMatch(g -> !g.equals(among));
+    if (others || !said.keeps.isEmpty() || said.measures.size() > 1) {
+      return false;
+    }
+    said.addGrouping(among);
+    boolean opinion =
+        said.measures.isEmpty()
+            && standing.by().isEmpty()
+            && standing.end().filter(Contribution.Direction::isJudged).isPresent();
+    if (opinion) {
+      return false;
+    }
+    Optional<Measure> by =
+        standing
+            .by()
+            .or(() -> said.measures.stream().findFirst())
+            .or(() -> preferred(standing.end().orElse(Contribution.Direction.TOP)));
+    boolean fromTop =
+        by.isPresent()
+            && by.get() instanceof Measure.Plain
+            && !by.get().equals(new Measure.RowCount(standing.column().table()))
+            && standing.end().map(e -> isTop(e, by.get(), scope)).orElse(true);
+    if (!fromTop || !said.measures.isEmpty() && !said.measures.contains(by.get())) {
+      return false;
+    }
+    Measure place = new Measure.Rank((Measure.Plain) by.get());
+    said.measures.clear();
+    said.measures.add(by.get());
+    said.measures.add(place);
+    said.keeps.add(new Plan.Keep(place, new Plan.LikeGroup(standing.column(), standing.value())));
     return true;
   }
 

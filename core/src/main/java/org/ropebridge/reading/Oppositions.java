@@ -143,6 +143,7 @@ final class Oppositions {
     boolean timed =
         said.versus.isPresent()
             || said.versusTime.isPresent()
+            || said.fromTo.isPresent()
             || said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance);
     boolean one =
         said.measures.size() == 1

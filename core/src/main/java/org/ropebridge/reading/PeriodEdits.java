@@ -134,7 +134,7 @@ final class PeriodEdits {
   }
 
   /** The same part of the year that the other period is in, where it is in one. */
-  private Optional<Period> inYearOf(Period period, Period other) {
+  Optional<Period> inYearOf(Period period, Period other) {
     DayRange days = scope.periods().resolve(other);
     if (days.first().isEmpty() || days.end().isEmpty()) {
       return Optional.empty();

@@ -16,6 +16,7 @@ import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Columns;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Keeps;
+import org.ropebridge.reading.rule.Operands;
 import org.ropebridge.reading.rule.Phrase;
 import org.ropebridge.reading.rule.Scope;
 
@@ -73,7 +74,7 @@ final class PlanParts {
     } else if (edit instanceof Contribution.WholeEdit whole) {
       return wholes.edited(plan, whole);
     } else if (edit instanceof Contribution.Qualified qualified) {
-      return ifChanged(plan, counting(plan, qualified.metric()));
+      return ifChanged(plan, counting(plan, qualified));
     } else if (edit instanceof Contribution.PriceEach each) {
       return priceEach(plan, each.unit());
     } else if (edit instanceof Contribution.Worth) {
@@ -96,12 +97,62 @@ final class PlanParts {
     } else if (edit instanceof Contribution.Beside beside) {
       return beside(plan, beside.values());
     } else if (edit instanceof Contribution.OtherStatistic other) {
-      return ifChanged(
-          plan,
-          plan.withMeasures(
-              plan.measures().stream().map(m -> withKind(m, other.kind())).distinct().toList()));
+      return other.per().isPresent()
+          ? overParts(plan, other.kind(), other.per().get())
+          : otherStatistic(plan, other.kind());
+    } else if (edit instanceof Contribution.ShareOfThose share) {
+      return portion(plan, share.part());
     }
     return Optional.of(plan);
+  }
+
+  private Optional<Plan> otherStatistic(Plan plan, Measure.Kind kind) {
+    Plan other =
+        plan.withMeasures(plan.measures().stream().map(m -> withKind(m, kind)).distinct().toList());
+    return ifChanged(plan, other)
+        .or(
+            () ->
+                plan.groupings().size() == 1
+                    ? overParts(plan, kind, plan.groupings().get(0))
+                    : Optional.empty());
+  }
+
+  /** "on average", of what is broken down: one number, over those groups. */
+  private Optional<Plan> overParts(Plan plan, Measure.Kind kind, Grouping parts) {
+    boolean others = plan.groupings().stream().anyMatch(g -> !g.equals(parts));
+    boolean one =
+        plan.measures().size() == 1
+            && plan.measures().get(0) instanceof Measure.Plain
+            && plan.keeps().isEmpty()
+            && plan.ranking().isEmpty()
+            && plan.claim().isEmpty();
+    return one && !others && kind != Measure.Kind.SUM
+        ? Operands.over(kind, (Measure.Plain) plan.measures().get(0), parts, scope)
+            .map(
+                m ->
+                    plan.withMeasures(List.of(m))
+                        .withGroupings(List.of())
+                        .withSort(Optional.empty())
+                        .withPicture(Optional.empty()))
+        : Optional.empty();
+  }
+
+  /** "what share was cancelled", of what was counted: the part of it that meets a filter. */
+  private Optional<Plan> portion(Plan plan, Filter part) {
+    boolean one =
+        plan.measures().size() == 1
+            && plan.measures().get(0) instanceof Measure.Basic
+            && plan.keeps().isEmpty()
+            && plan.ranking().isEmpty()
+            && plan.claim().isEmpty()
+            && !plan.filters().contains(part);
+    return one
+        ? Optional.of(
+            plan.withMeasures(
+                    List.of(
+                        new Measure.Portion((Measure.Basic) plan.measures().get(0), List.of(part))))
+                .withSort(Optional.empty()))
+        : Optional.empty();
   }
 
   /** The only money of two measures, divided by the other, which is counted in the unit. */
@@ -138,14 +189,17 @@ final class PlanParts {
   }
 
   /** With the metric in the place of numbers of the same rows. */
-  private Plan counting(Plan plan, String name) {
-    Optional<String> table = scope.model().metric(name).table();
+  private Plan counting(Plan plan, Contribution.Qualified qualified) {
+    Measure.Plain some = new Measure.MetricValue(qualified.metric());
+    Optional<String> table = scope.model().metric(qualified.metric()).table();
     return plan.withMeasures(
         plan.measures().stream()
             .map(
                 m ->
                     m instanceof Measure.RowCount count && Optional.of(count.table()).equals(table)
-                        ? new Measure.MetricValue(name)
+                        ? qualified.share()
+                            ? new Measure.Arithmetic(Measure.Operator.DIVIDED_BY, some, count)
+                            : some
                         : m)
             .distinct()
             .toList());
@@ -543,6 +597,7 @@ final class PlanParts {
     } else if (said instanceof Contribution.Ranked ranked
         && ranked.by().isEmpty()
         && ranked.what().isEmpty()
+        && ranked.percent().isEmpty()
         && left.listing().flatMap(Listing::order).isPresent()) {
       // "top 5" of rows that stand in an order: so many of them, from that end or the other.
       Listing.Order order = left.listing().get().order().get();

@@ -255,6 +255,21 @@ final class Takings {
           to.said.besideOne = true;
           return to.measures(List.of(one.keep().measure()), joined);
         });
+    on(
+        Contribution.CountedApart.class,
+        (to, apart, joined) ->
+            Collector.once(
+                to.said.countedApart.isEmpty(),
+                () -> to.said.countedApart = Optional.of(apart.metric())));
+    on(
+        Contribution.Standing.class,
+        (to, standing, joined) ->
+            Collector.once(
+                to.said.standing.isEmpty(),
+                () -> {
+                  to.said.standing = Optional.of(standing);
+                  to.said.besideOne = true;
+                }));
     always(
         Contribution.Grouped.class,
         (to, grouped) -> to.tell(Optional.of(grouped.table()), grouped.keep()));

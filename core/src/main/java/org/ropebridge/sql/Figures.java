@@ -5,6 +5,7 @@ import java.util.List;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
@@ -61,24 +62,47 @@ final class Figures {
         kept = kept.and(RowFilters.compare(value, against.bound()));
       } else if (keep.test() instanceof Plan.BesideAverage beside) {
         kept = kept.and(beside(value, beside.above(), "avg({0})", source, named));
+      } else if (keep.test() instanceof Plan.AmongFirst among) {
+        Field<Object> last =
+            DSL.field(
+                "percentile_disc({0}) within group (order by {1} {2})",
+                Object.class,
+                DSL.inline(among.percent().movePointLeft(2)),
+                value,
+                DSL.keyword(among.top() ? "desc" : "asc"));
+        kept = kept.and(beside(value, among.top() ? ">=" : "<=", last, source, named));
+      } else if (keep.test() instanceof Plan.LikeGroup like) {
+        Condition one = isGroup(like.column(), like.value());
+        Field<Object> rows = DSL.field("{0}", Object.class, value);
+        kept = kept.and(beside(value, "in", rows, source, named.and(one)));
       } else {
         Plan.BesideGroup beside = (Plan.BesideGroup) keep.test();
-        Field<Object> group =
-            DSL.field(Names.of(headings.of(new Grouping.ByColumn(beside.column()))), Object.class);
-        Condition one = DSL.condition("{0} = {1}", group, DSL.val(beside.value()));
+        Condition one = isGroup(beside.column(), beside.value());
         kept = kept.and(beside(value, beside.above(), "max({0})", source, named.and(one)));
       }
     }
     return kept;
   }
 
+  private Condition isGroup(ColumnRef column, String value) {
+    Field<Object> group =
+        DSL.field(Names.of(headings.of(new Grouping.ByColumn(column))), Object.class);
+    return DSL.condition("{0} = {1}", group, DSL.val(value));
+  }
+
   /** Whether a value is above, or below, what the others come to. */
   private static Condition beside(
       Field<?> value, boolean above, String all, String source, Condition which) {
+    Field<Object> others = DSL.field(all, Object.class, value);
+    return beside(value, above ? ">" : "<", others, source, which);
+  }
+
+  private static Condition beside(
+      Field<?> value, String operator, Field<Object> others, String source, Condition which) {
     return DSL.condition(
-        above ? "{0} > ({1})" : "{0} < ({1})",
+        "{0} " + operator + " ({1})",
         value,
-        DSL.select(DSL.field(all, Object.class, value)).from(Names.of(source)).where(which));
+        DSL.select(others).from(Names.of(source)).where(which));
   }
 
   private Field<?> figure(Measure.Figure figure) {

@@ -127,15 +127,22 @@ public final class RandomPlans {
           && plan.groupings().get(0) instanceof Grouping.ByColumn by
           && !values.of(by.column()).isEmpty()
           && random.nextInt(3) == 0) {
+        String value = pick(values.of(by.column()));
         return new Plan.Keep(
             measure,
-            new Plan.BesideGroup(random.nextBoolean(), by.column(), pick(values.of(by.column()))));
+            random.nextInt(3) == 0
+                ? new Plan.LikeGroup(by.column(), value)
+                : new Plan.BesideGroup(random.nextBoolean(), by.column(), value));
       }
       return new Plan.Keep(
           measure,
-          random.nextInt(3) == 0
-              ? new Plan.BesideAverage(random.nextBoolean())
-              : new Plan.Against(bound()));
+          switch (random.nextInt(6)) {
+            case 0, 1 -> new Plan.BesideAverage(random.nextBoolean());
+            case 2 ->
+                new Plan.AmongFirst(
+                    random.nextBoolean(), BigDecimal.valueOf(1 + random.nextInt(999), 1));
+            default -> new Plan.Against(bound());
+          });
     }
 
     private Bound bound() {

@@ -1,6 +1,7 @@
 package org.ropebridge.reference;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -261,6 +262,26 @@ final class Reference {
               .max(BigDecimal::compareTo);
       int beyond = value == null || one.isEmpty() ? 0 : ((BigDecimal) value).compareTo(one.get());
       return beside.above() ? beyond > 0 : beyond < 0;
+    }
+    if (keep.test() instanceof Plan.LikeGroup like) {
+      return value != null
+          && computed.entrySet().stream()
+              .filter(e -> like.value().equals(e.getKey().cells().get(0).shown()))
+              .map(e -> e.getValue().get(keep.measure()))
+              .anyMatch(v -> v != null && Values.compare(v, value) == 0);
+    }
+    if (keep.test() instanceof Plan.AmongFirst among) {
+      List<Object> values =
+          computed.values().stream()
+              .map(v -> v.get(keep.measure()))
+              .filter(Objects::nonNull)
+              .sorted(among.top() ? (a, b) -> Values.compare(b, a) : Values::compare)
+              .toList();
+      BigDecimal wanted =
+          among.percent().movePointLeft(2).multiply(BigDecimal.valueOf(values.size()));
+      int last = wanted.setScale(0, RoundingMode.CEILING).intValue();
+      int side = value == null ? 0 : Values.compare(value, values.get(last - 1));
+      return value != null && (among.top() ? side >= 0 : side <= 0);
     }
     List<Object> all =
         computed.values().stream().map(v -> v.get(keep.measure())).filter(v -> v != null).toList();

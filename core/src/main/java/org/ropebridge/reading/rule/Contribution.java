@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Contrast;
@@ -67,19 +68,29 @@ public sealed interface Contribution extends Part {
    *
    * @param what the groups ranked; empty for those of the plan
    * @param by the measure that ranks; empty for the plan's only one, or the author's preference
+   * @param percent how many of every hundred, where that is said instead of a number
    */
-  record Ranked(Direction direction, int count, Optional<Grouping> what, Optional<Measure> by)
+  record Ranked(
+      Direction direction,
+      int count,
+      Optional<Grouping> what,
+      Optional<Measure> by,
+      Optional<BigDecimal> percent)
       implements Contribution {
     /** How many groups "the best huts" are, when no number is said. */
     public static final int SEVERAL = 10;
 
+    public Ranked(Direction direction, int count, Optional<Grouping> what, Optional<Measure> by) {
+      this(direction, count, what, by, Optional.empty());
+    }
+
     /** The same ranking by a measure. */
     public Ranked of(Grouping what) {
-      return new Ranked(direction, count, Optional.of(what), by);
+      return new Ranked(direction, count, Optional.of(what), by, percent);
     }
 
     public Ranked by(Measure measure) {
-      return new Ranked(direction, count, what, Optional.of(measure));
+      return new Ranked(direction, count, what, Optional.of(measure), percent);
     }
   }
 
@@ -123,6 +134,11 @@ public sealed interface Contribution extends Part {
     /** Whether it asks which takes the least time, or the most. */
     public boolean isOfTime() {
       return this == FASTEST || this == SLOWEST;
+    }
+
+    /** Whether the end depends on what is measured. */
+    public boolean isJudged() {
+      return this != TOP && this != BOTTOM;
     }
   }
 
@@ -182,6 +198,9 @@ public sealed interface Contribution extends Part {
    */
   record ShareOf(Measure.Plain of, Optional<Filter> part) implements Contribution {}
 
+  /** "were serious": a metric counts those of the rows whose number, or share, is asked for. */
+  record CountedApart(String metric) implements Contribution {}
+
   /** What is said of the rows, apart from which rows they are: "were cancelled". */
   record Predicate(Filter filter) implements Contribution {}
 
@@ -201,7 +220,12 @@ public sealed interface Contribution extends Part {
    *
    * @param with what must have been said as well
    */
-  record VersusTime(Phrase.Time time, With with) implements Contribution {}
+  record VersusTime(Phrase.Time time, With with) implements Contribution {
+    /** The same, beside another period. */
+    public VersusTime with(Period period) {
+      return new VersusTime(new Phrase.Time(period, true), with);
+    }
+  }
 
   /** What a time is compared beside of. */
   enum With {
@@ -344,6 +368,15 @@ public sealed interface Contribution extends Part {
    */
   record BesideOne(Plan.Keep keep, ColumnRef column) implements Contribution {}
 
+  /**
+   * "where does Larkspur rank": the place of one group among all.
+   *
+   * @param end the end that it may stand at, where that is asked
+   * @param by what ranks; empty for the plan's only measure, or the author's preference
+   */
+  record Standing(ColumnRef column, String value, Optional<Direction> end, Optional<Measure> by)
+      implements Contribution {}
+
   /** Two filters that both hold for some of the rows that point: "at both Ossel and Quill". */
   record BothOf(Filter first, Filter second) implements Contribution {}
 
@@ -480,8 +513,19 @@ public sealed interface Contribution extends Part {
     }
   }
 
-  /** "median instead": another statistic of the same column. */
-  record OtherStatistic(Measure.Kind kind) implements Edit {}
+  /**
+   * "median instead": another statistic of the same column; "the average per hut": one over groups.
+   *
+   * @param per the groups, where they are said
+   */
+  record OtherStatistic(Measure.Kind kind, Optional<Grouping> per) implements Edit {
+    OtherStatistic(Measure.Kind kind) {
+      this(kind, Optional.empty());
+    }
+  }
+
+  /** "what share was cancelled": the part of what was counted before. */
+  record ShareOfThose(Filter part) implements Edit {}
 
   /** "cumulative", "the growth": the numbers of before, told in another way. */
   record ToldAs(Telling how) implements Edit {}
@@ -554,8 +598,10 @@ public sealed interface Contribution extends Part {
   /**
    * "how many of them were serious": a metric that counts some of the rows, by the word that tells
    * which.
+   *
+   * @param share whether it is told by the number of all
    */
-  record Qualified(String metric) implements Edit {}
+  record Qualified(String metric, boolean share) implements Edit {}
 
   /** "price per litre", of an amount of money and so many litres that were told side by side. */
   record PriceEach(String unit) implements Edit {}

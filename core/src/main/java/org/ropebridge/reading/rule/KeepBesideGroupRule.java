@@ -40,6 +40,6 @@ final class KeepBesideGroupRule extends Rule {
   }
 
   private static Plan.Keep keep(Measure of, Phrase.BesideGroup beside) {
-    return new Plan.Keep(of, new Plan.BesideGroup(beside.above(), beside.column(), beside.value()));
+    return new Plan.Keep(of, beside.test());
   }
 }

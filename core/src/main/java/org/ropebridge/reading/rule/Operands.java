@@ -56,9 +56,18 @@ public final class Operands {
   /** A statistic of what adds up over parts that it can be taken over; empty for anything else. */
   static Optional<Part> overParts(
       Measure.Kind kind, Measure.Plain of, Phrase.Groupable parts, Scope scope) {
+    return of instanceof Measure.Statistic
+        ? Optional.empty()
+        : over(kind, of, parts.grouping(), scope).map(Contribution.Measures::of);
+  }
+
+  /** The same, of a statistic that adds up too. */
+  public static Optional<Measure> over(
+      Measure.Kind kind, Measure.Plain of, Grouping parts, Scope scope) {
     boolean totals = MeasureTables.addsUp(of, scope.model()) || of instanceof Measure.DistinctRows;
-    return totals && !(of instanceof Measure.Statistic) && areParts(parts, scope)
-        ? Optional.of(Contribution.Measures.of(new Measure.OverParts(kind, of, parts.grouping())))
+    boolean nested = of instanceof Measure.OverParts || of instanceof Measure.Correlation;
+    return totals && !nested && kind != Measure.Kind.PERCENTILE && areParts(parts, scope)
+        ? Optional.of(new Measure.OverParts(kind, of, parts))
         : Optional.empty();
   }
 
@@ -72,8 +81,8 @@ public final class Operands {
   }
 
   /** Whether averages may be taken over the parts: numbers by themselves are none. */
-  private static boolean areParts(Phrase.Groupable groupable, Scope scope) {
-    return !(groupable.grouping() instanceof Grouping.ByColumn by)
+  private static boolean areParts(Grouping parts, Scope scope) {
+    return !(parts instanceof Grouping.ByColumn by)
         || !scope.holds(by.column(), Column.Holds.NUMBER);
   }
 

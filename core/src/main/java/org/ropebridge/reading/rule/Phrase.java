@@ -8,6 +8,7 @@ import java.util.Set;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
@@ -41,8 +42,26 @@ public sealed interface Phrase extends Part {
    */
   record Time(Period period, boolean yearSaid) implements Phrase {}
 
-  /** "above that of Larkspur": a comparison with one group. */
-  record BesideGroup(boolean above, ColumnRef column, String value) implements Phrase {}
+  /** "above that of Larkspur", "the same as that of Larkspur": a comparison with one group. */
+  record BesideGroup(Plan.Test test, ColumnRef column) implements Phrase {
+    BesideGroup(boolean above, ColumnRef column, String value) {
+      this(new Plan.BesideGroup(above, column, value), column);
+    }
+  }
+
+  /** "top 10 %": so many of every hundred. */
+  record RankShare(Contribution.Direction direction, BigDecimal percent) implements Phrase {}
+
+  /**
+   * Times with others between them, in their order: "January and March".
+   *
+   * @param times stretches with both ends, none of which overlap
+   */
+  record TimesApart(List<DayRange> times) implements Phrase {
+    public TimesApart {
+      times = List.copyOf(times);
+    }
+  }
 
   /** An hour of the day, 0 to 24. */
   record Clock(int hour) implements Phrase {}

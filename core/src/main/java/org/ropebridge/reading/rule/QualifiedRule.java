@@ -25,6 +25,6 @@ final class QualifiedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.Qualified(match.get(3, Meaning.CountedWord.class).metric()));
+    out.accept(new Contribution.Qualified(match.get(3, Meaning.CountedWord.class).metric(), false));
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
 /** What rankings share. */
@@ -52,6 +53,47 @@ final class Rankings {
     return match.has(number)
         ? Optional.empty()
         : Optional.of(new Contribution.Extreme(direction, by));
+  }
+
+  /**
+   * A ranking that keeps so many of every hundred groups.
+   *
+   * @param share the slot of how many
+   */
+  static Contribution.Ranked share(Match match, int share, Optional<Grouping> what) {
+    Phrase.RankShare of = match.get(share, Phrase.RankShare.class);
+    return new Contribution.Ranked(
+        of.direction(),
+        Contribution.Ranked.SEVERAL,
+        what,
+        Optional.empty(),
+        Optional.of(of.percent()));
+  }
+
+  /** Whether exactly one is named. */
+  static boolean isOne(Phrase.Values values) {
+    return values.stored().size() == 1;
+  }
+
+  /**
+   * The place of a value among all; empty where it is asked for among others than its like.
+   *
+   * @param value the slot of the one
+   * @param among the slot of what it is among
+   */
+  static Optional<Contribution> place(Match match, int value, int among) {
+    Phrase.Values one = match.get(value, Phrase.Values.class);
+    boolean likes =
+        match
+            .find(among, Phrase.Groupable.class)
+            .map(g -> g.grouping().equals(new Grouping.ByColumn(one.column())))
+            .orElse(true);
+    return likes ? Optional.of(place(one, Optional.empty(), Optional.empty())) : Optional.empty();
+  }
+
+  static Contribution place(
+      Phrase.Values one, Optional<Contribution.Direction> end, Optional<Measure> by) {
+    return new Contribution.Standing(one.column(), one.stored().get(0), end, by);
   }
 
   /** How many are wanted: the number that is said, or one, or several of a plural. */

@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Meaning;
@@ -212,6 +214,51 @@ final class Times {
     boolean ahead = said.isEmpty() && first.isAfter(scope.today());
     return new Phrase.Time(
         new Period.Span(unit, ahead ? first.minusYears(1) : first), said.isPresent());
+  }
+
+  /**
+   * The time that is said after another, in the year of that where it lacks one, or the next; of a
+   * year by itself the same part as the other is of its own: "May 2024 and 2025".
+   */
+  static Phrase.Time after(Phrase.Time later, Phrase.Time earlier, Scope scope) {
+    if (!earlier.yearSaid() || isOneYear(earlier)) {
+      return later;
+    }
+    if (isYear(later)) {
+      return inYear(earlier, year(later), scope).orElse(later);
+    }
+    if (later.yearSaid()) {
+      return later;
+    }
+    Optional<LocalDate> start = scope.periods().resolve(earlier.period()).first();
+    return start
+        .flatMap(s -> inYear(later, s.getYear(), scope))
+        .flatMap(
+            t ->
+                scope.periods().resolve(t.period()).first().get().isBefore(start.get())
+                    ? inYear(later, start.get().getYear() + 1, scope)
+                    : Optional.of(t))
+        .orElse(later);
+  }
+
+  /** The time and the others, where some time lies between and none overlap. */
+  static Optional<Phrase.TimesApart> apart(Phrase.Time one, List<DayRange> others, Scope scope) {
+    List<DayRange> all = new ArrayList<>(others);
+    all.add(scope.periods().resolve(one.period()));
+    if (all.stream().anyMatch(d -> d.first().isEmpty() || d.end().isEmpty())) {
+      return Optional.empty();
+    }
+    all.sort(Comparator.comparing(d -> d.first().orElseThrow()));
+    boolean gap = false;
+    for (int i = 1; i < all.size(); i++) {
+      LocalDate end = all.get(i - 1).end().orElseThrow();
+      LocalDate start = all.get(i).first().orElseThrow();
+      if (start.isBefore(end)) {
+        return Optional.empty();
+      }
+      gap |= start.isAfter(end);
+    }
+    return gap ? Optional.of(new Phrase.TimesApart(all)) : Optional.empty();
   }
 
   /** The earlier of two times; without a year of its own it is in that of the later, or before. */
