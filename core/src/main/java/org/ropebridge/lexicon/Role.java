@@ -87,6 +87,8 @@ public enum Role {
   HOW_OFTEN(false),
   /** "that of", before a group that others are set beside. */
   THAT_OF(false),
+  /** "the rest", of all but one. */
+  REST(false),
   /** "the same as". */
   SAME_AS(false),
   /** "where does Larkspur rank": has a place among others. */

@@ -182,7 +182,11 @@ final class Assembly {
     if (said.countedApart.isPresent() && !counts.tellApart(said.countedApart.get())) {
       return Optional.empty();
     }
+    if (!said.again.stream().allMatch(counts::isSaid)) {
+      return Optional.empty();
+    }
     said.events.ifPresent(times::byDateOf);
+    times.inSaidYear();
     if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
       return Optional.empty();
     }
@@ -322,6 +326,12 @@ final class Assembly {
   private boolean inShares() {
     if (said.measures.isEmpty() && !counts.inferMeasure()) {
       return false;
+    }
+    Optional<Filter> part = new Comparisons(said, scope).partOverTime();
+    if (part.isPresent()) {
+      said.filters.remove(part.get());
+      said.measures.replaceAll(m -> new Measure.Portion((Measure.Basic) m, List.of(part.get())));
+      return true;
     }
     boolean split =
         !said.groupings.isEmpty()

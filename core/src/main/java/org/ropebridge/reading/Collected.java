@@ -32,6 +32,10 @@ final class Collected {
   /** Whether groups are set beside one of them, which a filter could leave out. */
   boolean besideOne;
 
+  /** Filters that were said before any breakdown. */
+  final List<Filter> narrowedFirst = new ArrayList<>();
+
+  final List<Measure> again = new ArrayList<>();
   Optional<String> countedApart = Optional.empty();
   Optional<Contribution.Standing> standing = Optional.empty();
 

@@ -55,6 +55,9 @@ final class Collector {
   }
 
   void narrowing(Contribution.Narrowing narrowing) {
+    if (said.groupings.isEmpty()) {
+      said.narrowedFirst.add(narrowing.filter());
+    }
     boolean part =
         narrowing.bare()
             && !said.shares.isEmpty()

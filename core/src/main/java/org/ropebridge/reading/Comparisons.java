@@ -48,6 +48,10 @@ final class Comparisons {
       }
       boolean groups =
           !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
+      if (part.isEmpty() && groups && isOverTimeOnly()) {
+        // "percentage of stays from the website by month": of the stays of each month.
+        lastNarrowing().filter(said.narrowedFirst::contains).ifPresent(part::add);
+      }
       if (part.isEmpty() && groups) {
         if (said.ranked.isEmpty()) {
           said.within
@@ -68,6 +72,21 @@ final class Comparisons {
       replace(share, new Measure.Portion(basic, part));
     }
     return true;
+  }
+
+  /**
+   * "tickets paid by app by month, as a percentage": measures become the part that is narrowed to,
+   * of each span of time; empty where nothing narrows them.
+   */
+  Optional<Filter> partOverTime() {
+    boolean basic = said.measures.stream().allMatch(Measure.Basic.class::isInstance);
+    return basic && said.within.isEmpty() && isOverTimeOnly() ? lastNarrowing() : Optional.empty();
+  }
+
+  private boolean isOverTimeOnly() {
+    return said.ranked.isEmpty()
+        && !said.groupings.isEmpty()
+        && said.groupings.stream().allMatch(Grouping.ByTime.class::isInstance);
   }
 
   /** "share of revenue from members": the part of the rows that have a member. */
@@ -211,29 +230,23 @@ final class Comparisons {
       return;
     }
     PeriodEdits edits = new PeriodEdits(scope);
+    Times years = new Times(said, scope);
     Period now = own.get();
     Period other = versus.time().period();
     if (said.anyYear.contains(period(now)) && versus.time().yearSaid()) {
       edits
           .inYearOf(now, other)
-          .filter(p -> !isYear(other))
+          .filter(p -> !years.isYear(other))
           .ifPresent(p -> said.filters.replaceAll(f -> f.equals(period(now)) ? period(p) : f));
       return;
     }
     boolean lacksYear = !versus.time().yearSaid() && !said.anyYear.contains(period(now));
-    boolean partOfYear = isYear(other) && !isYear(now) && !isWithin(now, other);
+    boolean partOfYear = years.isYear(other) && !years.isYear(now) && !isWithin(now, other);
     if (lacksYear || partOfYear) {
       (lacksYear ? edits.inYearOf(other, now) : edits.inYearOf(now, other))
           .filter(p -> !p.equals(now))
           .ifPresent(p -> said.versusTime = Optional.of(versus.with(p)));
     }
-  }
-
-  private boolean isYear(Period period) {
-    DayRange days = scope.periods().resolve(period);
-    return days.first().isPresent()
-        && days.end().equals(days.first().map(d -> d.plusYears(1)))
-        && days.first().get().getDayOfYear() == 1;
   }
 
   private Optional<Measure.Earlier> versus(Optional<Period> now, Period other) {
@@ -250,7 +263,13 @@ final class Comparisons {
     boolean swapped =
         nowFirst.isPresent() && otherFirst.isPresent() && otherFirst.get().isAfter(nowFirst.get());
     boolean itself = nowFirst.isPresent() && nowFirst.equals(otherFirst);
-    if (itself) {
+    boolean open = now.filter(this::isOpen).isPresent() || isOpen(other);
+    if (open) {
+      return Optional.empty();
+    } else if (itself && other instanceof Period.Relative last && last.from() != last.to()) {
+      // "the last 30 days vs the previous 30 days": those before.
+      return Optional.of(new Measure.SpanBefore());
+    } else if (itself) {
       // "this August compared with last August": the one of the year before.
       return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
     } else if (isWithin(now.get(), other)) {
@@ -260,6 +279,11 @@ final class Comparisons {
     }
     said.filters.replaceAll(f -> f.equals(period(now.get())) ? period(other) : f);
     return Optional.of(between(other, now.get()));
+  }
+
+  private boolean isOpen(Period period) {
+    DayRange days = scope.periods().resolve(period);
+    return days.first().isEmpty() || days.end().isEmpty();
   }
 
   /** "May vs last year": beside May of last year, since a month is not held against a year. */

@@ -66,6 +66,15 @@ final class Counts {
     return false;
   }
 
+  /** Whether the measure, or the noun whose rows it counts, is all that is asked for. */
+  boolean isSaid(Measure measure) {
+    boolean noun =
+        measure instanceof Measure.RowCount count
+            && said.measures.isEmpty()
+            && said.nouns.stream().distinct().toList().equals(List.of(count.table()));
+    return noun || said.measures.equals(List.of(measure));
+  }
+
   /** Whether rows would be counted by their own name, of which each is one. */
   private boolean isByItself() {
     return said.groupings.stream()

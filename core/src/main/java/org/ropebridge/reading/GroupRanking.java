@@ -93,6 +93,7 @@ final class GroupRanking {
     if (said.ranked.isEmpty()) {
       return true;
     }
+    said.ranked = said.ranked.map(this::plainOfTimes);
     Contribution.Ranked ranking = said.ranked.get();
     Contribution.Direction direction = ranking.direction();
     if (ranking.what().isEmpty() && !said.nouns.isEmpty()) {
@@ -127,6 +128,20 @@ final class GroupRanking {
       said.measures.add(0, by);
     }
     return true;
+  }
+
+  /** "slowest month": of times it is the one with the least, where nothing is said of what. */
+  private Contribution.Ranked plainOfTimes(Contribution.Ranked ranked) {
+    boolean ofTimes =
+        ranked.direction().isOfTime()
+            && ranked.by().isEmpty()
+            && said.measures.isEmpty()
+            && ranked.what().filter(Grouping.ByTime.class::isInstance).isPresent();
+    Contribution.Direction end =
+        ranked.direction() == Contribution.Direction.SLOWEST
+            ? Contribution.Direction.BOTTOM
+            : Contribution.Direction.TOP;
+    return ofTimes ? ranked.in(end) : ranked;
   }
 
   /** What ranks where nothing is said. */

@@ -110,6 +110,11 @@ final class Oppositions {
       said.measures.add(new Measure.RowCount(meets.table()));
       said.assumptions.add(Assumption.counted(meets.table()));
     }
+    if (said.measures.isEmpty() && opposed.first() instanceof Filter.InValues in) {
+      // "Ossel against the other valleys": valleys are not what is counted.
+      said.nouns.removeIf(in.column().table()::equals);
+      said.countedNouns.removeIf(in.column().table()::equals);
+    }
     Counts counts = new Counts(said, scope);
     boolean told =
         !said.measures.isEmpty()

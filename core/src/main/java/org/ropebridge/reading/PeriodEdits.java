@@ -135,6 +135,9 @@ final class PeriodEdits {
 
   /** The same part of the year that the other period is in, where it is in one. */
   Optional<Period> inYearOf(Period period, Period other) {
+    if (other instanceof Period.InSeason season) {
+      return inYear(period, season.year());
+    }
     DayRange days = scope.periods().resolve(other);
     if (days.first().isEmpty() || days.end().isEmpty()) {
       return Optional.empty();
@@ -147,7 +150,9 @@ final class PeriodEdits {
 
   static Optional<Period> inYear(Period period, int year) {
     if (period instanceof Period.Span span) {
-      return Optional.of(new Period.Span(span.unit(), span.first().withYear(year)));
+      return span.unit() == Period.Unit.WEEK
+          ? Optional.empty()
+          : Optional.of(new Period.Span(span.unit(), span.first().withYear(year)));
     } else if (period instanceof Period.InSeason season) {
       return Optional.of(new Period.InSeason(season.season(), year));
     }

@@ -173,6 +173,13 @@ record Sequence(
             m -> m.meaning() instanceof Meaning.FunctionWord word && roles.contains(word.role()));
   }
 
+  /** "how much did the huts make": what the author calls a metric is not left out for nothing. */
+  private static boolean isMetric(Mention words, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> m.from() == words.from() && m.to() == words.to())
+        .anyMatch(m -> m.meaning() instanceof Meaning.MetricName);
+  }
+
   private static void extend(
       State state,
       int i,
@@ -206,7 +213,10 @@ record Sequence(
         boolean free = word.role().isFiller() || word.role() == Role.HAVE || word.role() == Role.BE;
         boolean asksWhether =
             i == 0 && word.role() == Role.BE && mayBe(mention, mentions, Set.of(Role.AUXILIARY));
-        double cost = free ? asksWhether ? weights.idleAuxiliary() : 0 : weights.idlePreposition();
+        double cost =
+            asksWhether
+                ? weights.idleAuxiliary()
+                : free && !isMetric(mention, mentions) ? 0 : weights.idlePreposition();
         at.get(mention.to())
             .add(
                 new State(

@@ -255,6 +255,7 @@ final class Takings {
           to.said.besideOne = true;
           return to.measures(List.of(one.keep().measure()), joined);
         });
+    always(Contribution.Again.class, (to, again) -> to.said.again.add(again.measure()));
     on(
         Contribution.CountedApart.class,
         (to, apart, joined) ->

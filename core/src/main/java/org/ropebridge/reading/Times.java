@@ -45,6 +45,40 @@ final class Times {
     }
   }
 
+  /** "May revenue 2025": a year that stands apart is that of the only time that lacks one. */
+  void inSaidYear() {
+    List<Filter.InPeriod> times =
+        said.filters.stream()
+            .filter(f -> f instanceof Filter.InPeriod in && !in.negated() && in.date().isEmpty())
+            .map(Filter.InPeriod.class::cast)
+            .toList();
+    if (times.size() != 2) {
+      return;
+    }
+    int lacking = said.anyYear.contains(times.get(0)) ? 0 : 1;
+    Filter.InPeriod lacks = times.get(lacking);
+    Filter.InPeriod year = times.get(1 - lacking);
+    if (!said.anyYear.contains(lacks) || said.anyYear.contains(year) || !isYear(year.period())) {
+      return;
+    }
+    new PeriodEdits(scope)
+        .inYearOf(lacks.period(), year.period())
+        .ifPresent(
+            p -> {
+              said.filters.remove(year);
+              said.filters.replaceAll(
+                  f -> f.equals(lacks) ? new Filter.InPeriod(p, lacks.date(), false) : f);
+            });
+  }
+
+  /** Whether it is a whole calendar year. */
+  boolean isYear(Period period) {
+    DayRange days = scope.periods().resolve(period);
+    return days.first().isPresent()
+        && days.end().equals(days.first().map(d -> d.plusYears(1)))
+        && days.first().get().getDayOfYear() == 1;
+  }
+
   private Optional<Filter.Recurring> months(Filter.InPeriod in) {
     boolean ofMonths =
         in.period() instanceof Period.Span span

@@ -3,10 +3,11 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.DayRange;
-import org.ropebridge.plan.Period;
 
-/** "July and August", "2024 and 2025" [time] [and] [time right after it] -> both as one stretch */
+/**
+ * "July and August", "this year and last year" [time] [and] [time right beside it] -> both as one
+ * stretch
+ */
 final class AdjacentTimesRule extends Rule {
   AdjacentTimesRule() {
     super(
@@ -22,19 +23,9 @@ final class AdjacentTimesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.Time two = match.get(2, Phrase.Time.class);
-    Phrase.Time one = Times.withYearOf(match.get(0, Phrase.Time.class), two, scope);
-    if (!isSpans(one.period()) || !isSpans(two.period())) {
-      return;
-    }
-    DayRange first = scope.periods().resolve(one.period());
-    DayRange second = scope.periods().resolve(two.period());
-    if (first.end().isPresent() && first.end().equals(second.first())) {
-      out.accept(new Phrase.Time(new Period.Range(first.first(), second.last()), two.yearSaid()));
-    }
-  }
-
-  private static boolean isSpans(Period period) {
-    return period instanceof Period.Span || period instanceof Period.Range;
+    Phrase.Time one = match.get(0, Phrase.Time.class);
+    Phrase.Time two = Times.after(match.get(2, Phrase.Time.class), one, scope);
+    Phrase.Time first = Times.inListWith(one, two, scope);
+    Times.adjoining(first, two, scope).or(() -> Times.adjoining(two, first, scope)).ifPresent(out);
   }
 }

@@ -89,6 +89,11 @@ public sealed interface Contribution extends Part {
       return new Ranked(direction, count, Optional.of(what), by, percent);
     }
 
+    /** The same from another end. */
+    public Ranked in(Direction end) {
+      return new Ranked(end, count, what, by, percent);
+    }
+
     public Ranked by(Measure measure) {
       return new Ranked(direction, count, what, Optional.of(measure), percent);
     }
@@ -197,6 +202,17 @@ public sealed interface Contribution extends Part {
    * @param part the filter that sets the part apart; empty when it stands elsewhere
    */
   record ShareOf(Measure.Plain of, Optional<Filter> part) implements Contribution {}
+
+  /** "vs revenue in 2024": what is said to be compared again, which must be what is computed. */
+  record Again(Measure measure) implements Contribution {
+    /** The part, beside what an optional slot says again. */
+    static Contribution with(Match match, int slot, Contribution part) {
+      return match
+          .find(slot, Part.class)
+          .<Contribution>map(p -> new Together(List.of(new Again(Operands.of(p)), part)))
+          .orElse(part);
+    }
+  }
 
   /** "were serious": a metric counts those of the rows whose number, or share, is asked for. */
   record CountedApart(String metric) implements Contribution {}

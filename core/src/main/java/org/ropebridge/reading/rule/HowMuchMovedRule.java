@@ -15,7 +15,7 @@ final class HowMuchMovedRule extends Rule {
     super(
         Slot.word(Role.BY_HOW_MUCH, Role.BY_HOW_MANY_PERCENT),
         Slot.a(Contribution.Measures.class, Operands::isOperand),
-        Slot.a(Meaning.DriftWord.class));
+        Slot.a(Part.class, p -> p instanceof Meaning.DriftWord || p instanceof Meaning.MoveWord));
   }
 
   @Override

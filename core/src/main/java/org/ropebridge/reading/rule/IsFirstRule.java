@@ -7,8 +7,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "is Larkspur the busiest hut", "was Ossel the valley with the most callouts" [is] [value] [ranking
- * for one] -> its place
+ * "is Larkspur the busiest hut", "was Ossel the valley with the most callouts" [is] [value]
+ * [ranking for one] -> its place
  */
 final class IsFirstRule extends Rule {
   IsFirstRule() {

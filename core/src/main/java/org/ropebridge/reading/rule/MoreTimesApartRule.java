@@ -26,6 +26,6 @@ final class MoreTimesApartRule extends Rule {
     Phrase.Time one = match.get(0, Phrase.Time.class);
     List<DayRange> others = match.get(2, Phrase.TimesApart.class).times();
     Phrase.Time first = Times.said(Period.Unit.DAY, others.get(0).first().orElseThrow());
-    Times.apart(Times.withYearOf(one, first, scope), others, scope).ifPresent(out);
+    Times.apart(Times.inListWith(one, first, scope), others, scope).ifPresent(out);
   }
 }

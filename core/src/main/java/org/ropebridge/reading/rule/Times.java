@@ -241,6 +241,42 @@ final class Times {
         .orElse(later);
   }
 
+  /**
+   * The time before another in a list, with the year of that: the year before where that is nearer,
+   * as of December and January.
+   */
+  static Phrase.Time inListWith(Phrase.Time one, Phrase.Time other, Scope scope) {
+    if (!one.yearSaid() && one.period() instanceof Period.InSeason) {
+      return inYear(one, startYear(other, scope), scope).orElse(one);
+    }
+    Phrase.Time before = withYearOf(one, other, scope);
+    Optional<LocalDate> first = scope.periods().resolve(before.period()).first();
+    Optional<LocalDate> second = scope.periods().resolve(other.period()).first();
+    boolean far =
+        !one.yearSaid()
+            && first.isPresent()
+            && second.isPresent()
+            && first.get().plusMonths(6).isBefore(second.get());
+    return far ? inYear(one, second.get().getYear(), scope).orElse(before) : before;
+  }
+
+  /** Both as one stretch, where the first begins as the second ends. */
+  static Optional<Phrase.Time> adjoining(Phrase.Time later, Phrase.Time earlier, Scope scope) {
+    DayRange end = scope.periods().resolve(later.period());
+    DayRange start = scope.periods().resolve(earlier.period());
+    boolean adjoin =
+        start.first().isPresent()
+            && end.last().isPresent()
+            && start.end().isPresent()
+            && start.end().equals(end.first());
+    return adjoin
+        ? Optional.of(
+            new Phrase.Time(
+                new Period.Range(start.first(), end.last()),
+                later.yearSaid() || earlier.yearSaid()))
+        : Optional.empty();
+  }
+
   /** The time and the others, where some time lies between and none overlap. */
   static Optional<Phrase.TimesApart> apart(Phrase.Time one, List<DayRange> others, Scope scope) {
     List<DayRange> all = new ArrayList<>(others);

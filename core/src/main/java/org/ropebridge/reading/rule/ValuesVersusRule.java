@@ -19,6 +19,7 @@ final class ValuesVersusRule extends Rule {
         Slot.a(Phrase.Values.class),
         Slot.a(Meaning.RowNoun.class).maybe(),
         Slot.word(Role.VERSUS, Role.TOWARDS),
+        Slot.a(Part.class, Operands::isOperand).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class),
         Slot.a(Meaning.RowNoun.class).maybe());
@@ -32,22 +33,23 @@ final class ValuesVersusRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values one = match.get(1, Phrase.Values.class);
-    Phrase.Values two = match.get(5, Phrase.Values.class);
+    Phrase.Values two = match.get(6, Phrase.Values.class);
     boolean same = one.column().equals(two.column());
     boolean ofTheirs =
-        List.of(2, 6).stream()
+        List.of(2, 7).stream()
             .flatMap(i -> match.find(i, Meaning.RowNoun.class).stream())
             .allMatch(n -> n.table().equals(one.column().table()));
     if (same && ofTheirs && Collections.disjoint(one.stored(), two.stored())) {
       List<String> all = new ArrayList<>(one.stored());
       all.addAll(two.stored());
-      out.accept(
+      Contribution opposed =
           new Contribution.Opposed(
               new Phrase.Values(one.column(), all),
               match
                   .find(2, Meaning.RowNoun.class)
-                  .or(() -> match.find(6, Meaning.RowNoun.class))
-                  .map(Meaning.RowNoun::table)));
+                  .or(() -> match.find(7, Meaning.RowNoun.class))
+                  .map(Meaning.RowNoun::table));
+      out.accept(Contribution.Again.with(match, 4, opposed));
     }
   }
 }

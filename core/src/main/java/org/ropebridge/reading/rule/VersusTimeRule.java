@@ -5,12 +5,16 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "vs last year", "compared with 2024" [versus] [period] -> every measure beside its value in that
- * period
+ * "vs last year", "compared with 2024", "vs revenue in 2024" [versus] [measure] [period] -> every
+ * measure beside its value in that period
  */
 final class VersusTimeRule extends Rule {
   VersusTimeRule() {
-    super(Slot.word(Role.VERSUS), Slot.word(Role.PREPOSITION).maybe(), Slot.a(Phrase.Time.class));
+    super(
+        Slot.word(Role.VERSUS),
+        Slot.a(Part.class, Operands::isOperand).maybe(),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Phrase.Time.class));
   }
 
   @Override
@@ -20,7 +24,8 @@ final class VersusTimeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(
-        new Contribution.VersusTime(match.get(2, Phrase.Time.class), Contribution.With.NOTHING));
+    Contribution versus =
+        new Contribution.VersusTime(match.get(3, Phrase.Time.class), Contribution.With.NOTHING);
+    out.accept(Contribution.Again.with(match, 1, versus));
   }
 }
