@@ -38,7 +38,8 @@ public final class PracticeModels {
           "vets",
           "broadband",
           "school",
-          "cover");
+          "cover",
+          "wind");
 
   private PracticeModels() {}
 

@@ -319,6 +319,11 @@ final class EnglishInflection {
       return Optional.of(noun.substring(0, noun.length() - 3) + "e");
     } else if (noun.endsWith("ription")) {
       return Optional.of(noun.substring(0, noun.length() - 5) + "be");
+    } else if (noun.endsWith("uction") || noun.endsWith("umption")) {
+      // "production", "consumption"
+      String stem = noun.substring(0, noun.length() - (noun.endsWith("uction") ? 6 : 7));
+      return Optional.of(noun.endsWith("uction") ? stem + "uce" : stem + "ume")
+          .filter(EnglishDictionary.instance()::isVerb);
     } else if (noun.endsWith("ction") || noun.endsWith("ption")) {
       return Optional.of(noun.substring(0, noun.length() - 3));
     } else if (noun.endsWith("ment") && noun.length() > 6) {

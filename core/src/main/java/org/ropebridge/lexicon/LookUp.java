@@ -58,11 +58,29 @@ final class LookUp {
     for (Mention mention : mentions) {
       Arrays.fill(known, mention.from(), mention.to(), true);
     }
+    mentions.removeIf(m -> isTimeByName(m, mentions));
     acrossFillers(tokens, typed, mentions);
     thingsDone(tokens, typed, mentions);
     echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /** "last month" is a time, although a column may be called month. */
+  private static boolean isTimeByName(Mention mention, List<Mention> mentions) {
+    return mention.meaning() instanceof Meaning.ColumnName
+        && mention.to() == mention.from() + 1
+        && mentions.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.to() == mention.to()
+                        && m.meaning() instanceof Meaning.TimeUnitWord)
+        && mentions.stream()
+            .anyMatch(
+                m ->
+                    m.to() == mention.from()
+                        && (m.is(Role.LAST) || m.is(Role.THIS) || m.is(Role.NEXT)));
   }
 
   /** Whether it is a name of several words, as the model writes it. */
@@ -101,13 +119,16 @@ final class LookUp {
     return hours || unit || within && (partOfColumn || partOfMetric);
   }
 
+  private boolean beginsAskingWhat(String[] typed, int words) {
+    return typed.length > words
+        && vocabulary
+            .words()
+            .getOrDefault(String.join(" ", Arrays.copyOf(typed, words)), List.of())
+            .contains(new Meaning.FunctionWord(Role.WHAT_DID));
+  }
+
   private void lookUp(List<Token> tokens, String[] typed, List<Mention> into) {
-    boolean asksForMoney =
-        typed.length > 2
-            && vocabulary
-                .words()
-                .getOrDefault(typed[0] + " " + typed[1], List.of())
-                .contains(new Meaning.FunctionWord(Role.WHAT_DID));
+    boolean asksForAmount = beginsAskingWhat(typed, 2) || beginsAskingWhat(typed, 3);
     for (int from = 0; from < typed.length; from++) {
       Token token = tokens.get(from);
       literal(token, from, into);
@@ -131,7 +152,7 @@ final class LookUp {
               new Stretch(from, to, words.toString(), singulars.toString(), stems.toString());
           boolean letter = typed[from].length() == 1 && to > from + 1;
           boolean digits = token.kind() == Token.Kind.NUMBER;
-          mentions(stretch, found, letter, digits, asksForMoney, into);
+          mentions(stretch, found, letter, digits, asksForAmount, into);
         }
       }
     }
@@ -151,14 +172,14 @@ final class LookUp {
    *
    * @param letter whether it begins with a letter that stands alone
    * @param digits whether it begins with a number
-   * @param asksForMoney whether the question begins with "what did"
+   * @param asksForAmount whether the question begins with "what did" or "how much did"
    */
   private void mentions(
       Stretch typed,
       List<Entries.Entry> found,
       boolean letter,
       boolean digits,
-      boolean asksForMoney,
+      boolean asksForAmount,
       List<Mention> into) {
     boolean isOwn = entries.isOwn(typed.singular());
     String wanted = isOwn ? null : preferred.get(typed.singular());
@@ -191,7 +212,7 @@ final class LookUp {
           .map(m -> other ? m.weaker(weights.notPreferred()) : m)
           .map(
               m ->
-                  ofLanguage && !asksForMoney && m.found() == Mention.Found.AKIN
+                  ofLanguage && !asksForAmount && m.found() == Mention.Found.AKIN
                       ? m.weaker(weights.idleAkin())
                       : m)
           .ifPresent(into::add);
@@ -296,11 +317,13 @@ final class LookUp {
   private void acrossFillers(List<Token> tokens, String[] typed, List<Mention> mentions) {
     boolean[] filler = new boolean[typed.length];
     boolean[] tie = new boolean[typed.length];
+    boolean[] being = new boolean[typed.length];
     for (Mention mention : mentions) {
       if (mention.to() == mention.from() + 1
           && mention.meaning() instanceof Meaning.FunctionWord word) {
         filler[mention.from()] |= word.role().isFiller() || word.role() == Role.BE;
         tie[mention.from()] |= word.role() == Role.PREPOSITION;
+        being[mention.from()] |= word.role() == Role.BE;
       }
     }
     for (int from = 0; from < typed.length; from++) {
@@ -309,6 +332,7 @@ final class LookUp {
       }
       List<String> words = new ArrayList<>(List.of(typed[from]));
       boolean skipped = false;
+      boolean told = false;
       boolean tied = false;
       for (int to = from + 1; to < Math.min(typed.length, from + LONGEST_PHRASE); to++) {
         if (tokens.get(to).kind() != Token.Kind.WORD) {
@@ -316,12 +340,20 @@ final class LookUp {
         }
         if (filler[to] || tie[to] && words.size() == 1 && !tied) {
           skipped = true;
+          told |= being[to];
           tied |= !filler[to];
           continue;
         }
         words.add(typed[to]);
         if (skipped && !tied) {
-          apart(words, from, to + 1, weights.apart(), mentions);
+          List<Mention> found = new ArrayList<>();
+          apart(words, from, to + 1, weights.apart(), found);
+          if (told) {
+            // "how many outages were caused by ice": something is said of them, and no cause named.
+            int noun = from;
+            found.removeIf(m -> isOfNounAt(noun, m, mentions));
+          }
+          mentions.addAll(found);
         }
         if (words.size() == 2 && (!skipped || tied && areSingle(from, to, mentions))) {
           apart(
@@ -333,6 +365,18 @@ final class LookUp {
         }
       }
     }
+  }
+
+  /** Whether it is a column of the rows whose noun stands at that place. */
+  private static boolean isOfNounAt(int at, Mention mention, List<Mention> mentions) {
+    return mention.meaning() instanceof Meaning.ColumnName name
+        && mentions.stream()
+            .anyMatch(
+                m ->
+                    m.from() == at
+                        && m.to() == at + 1
+                        && m.meaning() instanceof Meaning.RowNoun noun
+                        && noun.table().equals(name.column().table()));
   }
 
   /** "how long do people stay" names no "long stay". */

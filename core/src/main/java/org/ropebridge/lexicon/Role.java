@@ -87,6 +87,9 @@ public enum Role {
   HOW_OFTEN(false),
   /** "that of", before a group that others are set beside. */
   THAT_OF(false),
+  /** "how many days after", before a date. */
+  HOW_LONG_AFTER(false),
+  HOW_LONG_BEFORE(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

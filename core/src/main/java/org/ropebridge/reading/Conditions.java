@@ -82,6 +82,15 @@ final class Conditions {
     if (said.ofRanked.isPresent() && !found(said.ofRanked.get())) {
       return false;
     }
+    boolean ofOthers =
+        said.endRows.isPresent()
+            && said.measures.isEmpty()
+            && said.nouns.size() == 1
+            && !said.nouns.get(0).equals(said.endRows.get().table());
+    if (ofOthers) {
+      // "callouts at the three newest huts": how many there are.
+      said.measures.add(new Measure.RowCount(said.nouns.get(0)));
+    }
     if (said.endRows.isPresent() && !said.measures.isEmpty() && !found(said.endRows.get())) {
       return false;
     }

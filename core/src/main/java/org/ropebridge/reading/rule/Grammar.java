@@ -160,6 +160,7 @@ public final class Grammar {
           new HowDoingRule(),
           new HowFarRule(),
           new HowIsValueRule(),
+          new HowLongAfterRule(),
           new HowLongColumnRule(),
           new HowLongRule(),
           new HowLongStayInRule(),
