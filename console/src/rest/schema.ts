@@ -1328,6 +1328,10 @@ export interface components {
             negated?: boolean;
             plan?: components["schemas"]["Plan"];
         };
+        AmongFirst: components["schemas"]["Test"] & {
+            percent?: number;
+            top?: boolean;
+        };
         AnswerColumn: {
             kind: string;
             name: string;
@@ -1860,7 +1864,7 @@ export interface components {
         };
         Keep: {
             measure: components["schemas"]["Figure"] | components["schemas"]["Compared"] | components["schemas"]["Cumulative"] | components["schemas"]["Distance"] | components["schemas"]["MovingAverage"] | components["schemas"]["Rank"] | components["schemas"]["Share"];
-            test: components["schemas"]["Against"] | components["schemas"]["BesideAverage"] | components["schemas"]["BesideGroup"];
+            test: components["schemas"]["Against"] | components["schemas"]["AmongFirst"] | components["schemas"]["BesideAverage"] | components["schemas"]["BesideGroup"] | components["schemas"]["LikeGroup"];
         };
         KeepRequest: {
             question: string;
@@ -1886,6 +1890,10 @@ export interface components {
             proof: "DECLARED" | "VERIFIED" | "IN_SAMPLE";
         };
         Latest: components["schemas"]["Today"];
+        LikeGroup: components["schemas"]["Test"] & {
+            column?: components["schemas"]["ColumnRef"];
+            value?: string;
+        };
         Link: {
             alsoCalled: string[];
             by: string;

@@ -350,10 +350,11 @@ final class Assembly {
     Optional<Plan.Ranking> ranking = Optional.empty();
     Optional<BigDecimal> percent = said.ranked.flatMap(Contribution.Ranked::percent);
     if (percent.isPresent()) {
-      if (said.within.isPresent() || said.groupings.isEmpty() || said.order.isPresent()) {
+      Measure by = said.ranked.get().by().orElseThrow();
+      boolean otherOrder = said.order.filter(o -> !o.by().equals(Optional.of(by))).isPresent();
+      if (said.within.isPresent() || said.groupings.isEmpty() || otherOrder) {
         return Optional.empty();
       }
-      Measure by = said.ranked.get().by().orElseThrow();
       boolean top = GroupRanking.isTop(said.ranked.get().direction(), by, scope);
       said.keeps.add(new Plan.Keep(by, new Plan.AmongFirst(top, percent.get())));
       said.order = Optional.of(new Contribution.Order(Optional.of(by), false, Optional.of(top)));

@@ -21,13 +21,14 @@ final class PeriodEdits {
   /** Times become all of the unit that they begin in. */
   Plan inWhole(Plan plan, Period.Unit unit) {
     return withPeriods(
-        plan, p -> scope.periods().resolve(p).first().map(day -> spanWith(day, unit)).orElse(p));
+        withoutGaps(plan),
+        p -> scope.periods().resolve(p).first().map(day -> spanWith(day, unit)).orElse(p));
   }
 
   /** Times that are fixed become the unit that begins when they are over. */
   Plan after(Plan plan, Period.Unit unit) {
     return withPeriods(
-        plan,
+        withoutGaps(plan),
         p ->
             p instanceof Period.Span
                 ? scope
@@ -81,10 +82,22 @@ final class PeriodEdits {
         plan.filters().stream()
             .map(
                 f ->
-                    f instanceof Filter.InPeriod in && !in.negated()
-                        ? new Filter.InPeriod(other.apply(in.period()), in.date(), false)
+                    f instanceof Filter.InPeriod in
+                        ? new Filter.InPeriod(other.apply(in.period()), in.date(), in.negated())
                         : f)
             .toList());
+  }
+
+  /** Times that are left out are so of the time of before, and not of another. */
+  private static Plan withoutGaps(Plan plan) {
+    boolean timed =
+        plan.filters().stream().anyMatch(f -> f instanceof Filter.InPeriod in && !in.negated());
+    return timed
+        ? plan.withFilters(
+            plan.filters().stream()
+                .filter(f -> !(f instanceof Filter.InPeriod in && in.negated()))
+                .toList())
+        : plan;
   }
 
   /** "only July", after "in 2025": the July of that year. */

@@ -149,6 +149,7 @@ final class PlanEdit {
         rest = rest.with(edge, done.related());
       } else if (edit instanceof Contribution.OtherEnd end && plan.listing().isEmpty()) {
         int count = plan.ranking().map(Plan.Ranking::count).orElse(1);
+        plan = KeptGroups.all(plan);
         rest =
             rest.with(
                 edge,
@@ -292,6 +293,19 @@ final class PlanEdit {
     if (ofEach.isPresent()) {
       return changed(ofEach.get(), 0);
     }
+    Optional<Plan> besideOther = KeptGroups.beside(plan, said.filters());
+    if (besideOther.isPresent() && said.contributions().size() == 1) {
+      return changed(besideOther.get(), 0);
+    }
+    Optional<Plan> otherwise =
+        adding
+            ? Optional.empty()
+            : KeptGroups.onlyMeasure(said.contributions())
+                .flatMap(
+                    m -> KeptGroups.measuredBy(plan, m).or(() -> parts.narrowedAlike(plan, m)));
+    if (otherwise.isPresent()) {
+      return changed(otherwise.get(), 0);
+    }
     if (said.measures() && !adding) {
       computes = false;
     } else if (said.figures()) {
@@ -320,7 +334,7 @@ final class PlanEdit {
       left = parts.withoutClaim(left);
     }
     if (said.ranking()) {
-      left = left.withRanking(Optional.empty());
+      left = KeptGroups.all(left).withRanking(Optional.empty());
     }
     Optional<Contribution> portion =
         said.isOnly(Contribution.InShares.class) ? parts.portion(left) : Optional.empty();

@@ -60,7 +60,7 @@ final class PlanParts {
       boolean most = end.direction() == Contribution.Direction.TOP;
       return groups
           ? Optional.of(plan)
-          : ListEdits.otherEnd(plan, end.direction())
+          : ListEdits.otherEnd(KeptGroups.all(plan), end.direction())
               .or(() -> lists.endRow(plan, most, end.dimension()));
     } else if (edit instanceof Contribution.HowMeasured how) {
       return lists.measured(plan, how.how()).map(m -> plan);
@@ -134,6 +134,28 @@ final class PlanParts {
                         .withGroupings(List.of())
                         .withSort(Optional.empty())
                         .withPicture(Optional.empty()))
+        : Optional.empty();
+  }
+
+  /** "guest nights instead", of one number for several parts: the other for each of them. */
+  Optional<Plan> narrowedAlike(Plan plan, Measure other) {
+    List<Measure> bases =
+        plan.measures().stream()
+            .map(m -> m instanceof Measure.Narrowed narrowed ? narrowed.of() : m)
+            .distinct()
+            .toList();
+    boolean parts =
+        plan.measures().size() > 1
+            && bases.size() == 1
+            && plan.measures().stream().allMatch(Measure.Narrowed.class::isInstance);
+    return parts && other instanceof Measure.Basic basic && plan.ranking().isEmpty()
+        ? Optional.of(
+            plan.withSort(Optional.empty())
+                .withMeasures(
+                    plan.measures().stream()
+                        .<Measure>map(
+                            m -> new Measure.Narrowed(basic, ((Measure.Narrowed) m).filters()))
+                        .toList()))
         : Optional.empty();
   }
 

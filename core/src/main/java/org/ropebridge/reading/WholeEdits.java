@@ -123,7 +123,8 @@ final class WholeEdits {
                 .isEmpty());
   }
 
-  private Optional<Plan> firstOf(Plan plan, int count) {
+  private Optional<Plan> firstOf(Plan shown, int count) {
+    Plan plan = KeptGroups.ofOthers(shown);
     if (plan.listing().isPresent()) {
       return ordered(plan.listing().get()).map(l -> plan.withListing(l.first(count)));
     }
@@ -167,7 +168,7 @@ final class WholeEdits {
   private static Plan everyRow(Plan plan) {
     return plan.listing()
         .map(l -> plan.withListing(l.uncut()))
-        .orElseGet(() -> plan.withRanking(Optional.empty()));
+        .orElseGet(() -> KeptGroups.all(plan).withRanking(Optional.empty()));
   }
 
   private Optional<Plan> moreRows(Plan plan) {
