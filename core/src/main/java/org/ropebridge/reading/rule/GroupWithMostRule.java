@@ -92,7 +92,14 @@ final class GroupWithMostRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Optional<Grouping> other = byOtherDate(match, scope);
-    if (isSound(match, scope)
+    // "the day with the highest output": rows that are counted are said of several.
+    boolean oneRow =
+        match.get(7, Part.class) instanceof Meaning.RowNoun
+            && match.get(4, Part.class) instanceof Meaning.SuperlativeWord end
+            && !end.dimension().equals("amount")
+            && !match.isPlural(7);
+    if (!oneRow
+        && isSound(match, scope)
         && Rankings.fits(match.get(4, Part.class), match.get(7, Part.class), scope)
         && (other.isPresent() || isTheirDate(match, scope))) {
       Rankings.groups(
