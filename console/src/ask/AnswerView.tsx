@@ -69,7 +69,7 @@ export function AnswerView({ answer, onAsk }: AnswerViewProps) {
         />
       )}
       {answer.logged && <Judge key={answer.logged} answer={answer} />}
-      {who.data && isAuthor(who.data) && answer.status !== "started_again" && (
+      {who.data && isAuthor(who.data) && !isOrder(answer) && (
         <Suspense>
           <Correction key={answer.question} answer={answer} />
         </Suspense>
@@ -242,9 +242,14 @@ interface ChooseProps extends PickProps {
   onAskAgain: () => void;
 }
 
+/** Whether it was no question: the reason says what was done, or what to do instead. */
+function isOrder(answer: Answer) {
+  return answer.status === "started_again" || answer.status === "told";
+}
+
 function NotComputed({ answer, onPick, onChoose, onAskAgain }: ChooseProps) {
   const unclear = answer.status === "unclear";
-  if (answer.status === "started_again") {
+  if (isOrder(answer)) {
     return <Text role="status">{answer.reason}</Text>;
   }
   if (answer.explained) return <Explained answer={answer} onPick={onPick} />;

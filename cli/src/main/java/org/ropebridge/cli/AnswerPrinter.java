@@ -214,7 +214,7 @@ final class AnswerPrinter {
 
   private void refusal(JsonNode answer) {
     String status = answer.path("status").asString();
-    if (status.equals("started_again")) {
+    if (status.equals("started_again") || status.equals("told")) {
       err.println(answer.path("reason").asString());
       return;
     }

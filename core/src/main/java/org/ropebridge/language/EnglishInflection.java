@@ -311,6 +311,9 @@ final class EnglishInflection {
     String irregular = VERBS_OF_NOUNS.get(singular(noun));
     if (irregular != null) {
       return Optional.of(irregular);
+    } else if (noun.endsWith("ings") && noun.length() > SHORTEST_WITH_AGE) {
+      // "takings", "earnings"
+      return verbWithin(noun.substring(0, noun.length() - 4));
     } else if (noun.endsWith("age") && noun.length() > SHORTEST_WITH_AGE) {
       return verbWithin(noun.substring(0, noun.length() - 3));
     } else if (noun.endsWith("llation") && noun.length() > 9) {

@@ -15,6 +15,14 @@ public record FollowUp(
   /** Gives up all that was before. */
   static final FollowUp START = new FollowUp(List.of(), List.of(), List.of(), true);
 
+  /** Does nothing with the plan: an order, which is told what to do instead. */
+  static final FollowUp ORDER = new FollowUp(List.of(), List.of(), List.of(), false);
+
+  /** Whether it is an order and no question: "export it". */
+  public boolean changesNothing() {
+    return equals(ORDER);
+  }
+
   public FollowUp {
     kept = List.copyOf(kept);
     added = List.copyOf(added);

@@ -119,7 +119,12 @@ final class FollowUpReader {
     }
     Optional<Reading> told =
         reply(steering.steer(), before).map(what -> told(question, parsed, what));
-    return steering.steer() == Steer.START_OVER ? told.map(r -> r.leaningOn(FollowUp.START)) : told;
+    return switch (steering.steer()) {
+      case START_OVER -> told.map(r -> r.leaningOn(FollowUp.START));
+      // Something was asked, or not answered as it was meant.
+      case WHY, NOT_MEANT -> told;
+      default -> told.map(r -> r.leaningOn(FollowUp.ORDER));
+    };
   }
 
   /** What is said to an order; empty where the plan before is changed by it. */

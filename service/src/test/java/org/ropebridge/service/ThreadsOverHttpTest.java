@@ -80,6 +80,19 @@ class ThreadsOverHttpTest {
   }
 
   @Test
+  void anOrderIsToldWhatToDoInsteadAndTheNextQuestionLeansOnTheAnswer() {
+    JsonNode first = ask(asker, "revenue by valley this year", Map.of());
+    JsonNode told = ask(asker, "export it", in(first));
+    assertEquals("told", told.path("status").asString());
+    assertTrue(
+        told.path("reason").asString().contains("offered beside the answer"), told::toString);
+    assertTrue(told.path("logged").isNull(), told::toString);
+    assertEquals(
+        "revenue by hut this year",
+        ask(asker, "by hut instead", in(told)).path("restatement").asString());
+  }
+
+  @Test
   void aWholeQuestionDoesNotLeanWhereItIsToldNotTo() {
     JsonNode first = ask(asker, "revenue by valley this year", Map.of());
     Reply whole =

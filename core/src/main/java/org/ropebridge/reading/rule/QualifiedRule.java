@@ -6,14 +6,14 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "how many of them were serious", "only serious ones" [how many] [those] [were] [what tells apart
- * the rows that a metric counts] -> that metric
+ * "how many of them were serious", "only serious ones", "what share was serious" [how many] [those]
+ * [were] [what tells apart the rows that a metric counts] -> that metric
  */
 final class QualifiedRule extends Rule {
   QualifiedRule() {
     super(
-        Slot.word(Role.COUNT, Role.ONLY, Role.WHICH).maybe(),
-        Slot.word(Role.THOSE).maybe(),
+        Slot.word(Role.COUNT, Role.ONLY, Role.WHICH, Role.SHARE).maybe(),
+        Slot.word(Role.THOSE, Role.THAT).maybe(),
         Slot.word(Role.BE, Role.AUXILIARY).maybe(),
         Slot.a(Meaning.CountedWord.class));
   }
@@ -25,6 +25,8 @@ final class QualifiedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.Qualified(match.get(3, Meaning.CountedWord.class).metric(), false));
+    out.accept(
+        new Contribution.Qualified(
+            match.get(3, Meaning.CountedWord.class).metric(), match.isWord(0, Role.SHARE)));
   }
 }

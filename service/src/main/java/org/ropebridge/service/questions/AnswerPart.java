@@ -19,8 +19,8 @@ import org.ropebridge.steering.NextQuestions;
 /**
  * An answer as it is sent.
  *
- * @param status answered, explained, partly, unclear, declined, or started_again for the words that
- *     begin a thread anew
+ * @param status answered, explained, partly, unclear, declined, started_again for the words that
+ *     begin a thread anew, or told for an order that is no question
  * @param restatement the plan in words; empty without a plan
  * @param reason why it is not answered in full; empty when it is
  * @param plan what was computed; null without one

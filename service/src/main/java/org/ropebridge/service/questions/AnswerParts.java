@@ -97,7 +97,7 @@ class AnswerParts {
         engine.proposed(reading),
         answering.trail().steps(),
         answering.explain() ? reading.explanation() : null,
-        reading.followUp().filter(f -> !f.startsAgain()).orElse(null),
+        reading.followUp().filter(f -> !Answering.isOrder(reading)).orElse(null),
         explained.map(e -> new AnswerPart.ExplainedPart(e.title(), e.sentences())).orElse(null),
         answering.kept(),
         answering.logged(),

@@ -29,7 +29,14 @@ record Answering(
   }
 
   static String status(Reading reading) {
-    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
-    return startsAgain ? Asked.STARTED_AGAIN : reading.status().name().toLowerCase(Locale.ROOT);
+    if (reading.followUp().filter(FollowUp::startsAgain).isPresent()) {
+      return Asked.STARTED_AGAIN;
+    }
+    return isOrder(reading) ? Asked.TOLD : reading.status().name().toLowerCase(Locale.ROOT);
+  }
+
+  /** Whether it is no question, and nothing that the model could be mended for. */
+  static boolean isOrder(Reading reading) {
+    return reading.followUp().filter(f -> f.startsAgain() || f.changesNothing()).isPresent();
   }
 }

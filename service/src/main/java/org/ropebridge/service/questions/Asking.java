@@ -13,7 +13,6 @@ import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.UsedItems;
-import org.ropebridge.reading.FollowUp;
 import org.ropebridge.reading.Proposals;
 import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
@@ -151,10 +150,9 @@ public class Asking {
     ThreadService.Kept kept =
         question.place().map(p -> keep(engine, question, p, reading)).orElse(null);
     question.chosenFor().ifPresent(q -> choose(engine, question, q));
-    boolean startsAgain = reading.followUp().filter(FollowUp::startsAgain).isPresent();
     // Who looks at the use does not change it.
     boolean isUse = question.model().equals(ModelService.USAGE);
-    UUID logged = startsAgain || isUse ? null : UUID.randomUUID();
+    UUID logged = Answering.isOrder(reading) || isUse ? null : UUID.randomUUID();
     Answering answering = new Answering(engine, reading, trail, question.explain(), kept, logged);
     Instant at = Instant.now();
     String leansOn = reading.followUp().isPresent() ? before.get(0) : "";
