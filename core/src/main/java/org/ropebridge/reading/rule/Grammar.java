@@ -121,6 +121,7 @@ public final class Grammar {
           new DriftRule(),
           new DurationOfNounRule(),
           new DurationRule(),
+          new EachOfTimesRule(),
           new EarlierWordRule(),
           new EnclosedMeasureRule(),
           new EndOfRule(),
