@@ -56,6 +56,11 @@ export function keyboard(page: Page): Hand {
     }
     throw new Error(`Tab does not reach ${String(target)}`);
   };
+  /** Waits until what a key did is seen; on a slow machine the next key would go past it. */
+  const painted = () =>
+    page.evaluate(
+      () => new Promise((seen) => requestAnimationFrame(() => requestAnimationFrame(seen))),
+    );
   const mark = async (target: Locator, attribute: string) => {
     await expect(target).toBeVisible();
     for (let i = 0; i < MOST_STEPS; i++) {
@@ -63,6 +68,7 @@ export function keyboard(page: Page): Hand {
         if ((await target.getAttribute(attribute)) !== "false") return;
       }
       await page.keyboard.press(i === A_WHILE ? "Home" : "ArrowDown");
+      await painted();
     }
     throw new Error(`no arrow key reaches ${String(target)}`);
   };
