@@ -31,6 +31,23 @@ public record DayRange(Optional<LocalDate> first, Optional<LocalDate> end) {
     return begins && ends;
   }
 
+  /** Whether it is one whole calendar year. */
+  public boolean isYear() {
+    return first.filter(d -> d.getDayOfYear() == 1).isPresent()
+        && end.equals(first.map(d -> d.plusYears(1)));
+  }
+
+  /** The longest of years and months that it is whole ones of; empty where it is of neither. */
+  public Optional<TimeUnit> wholeUnit() {
+    if (first.isEmpty() || end.isEmpty()) {
+      return Optional.empty();
+    } else if (first.get().getDayOfYear() == 1 && end.get().getDayOfYear() == 1) {
+      return Optional.of(TimeUnit.YEAR);
+    }
+    boolean months = first.get().getDayOfMonth() == 1 && end.get().getDayOfMonth() == 1;
+    return months ? Optional.of(TimeUnit.MONTH) : Optional.empty();
+  }
+
   private boolean startsBefore(Optional<LocalDate> otherEnd) {
     return first.isEmpty() || otherEnd.isEmpty() || first.get().isBefore(otherEnd.get());
   }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.Column;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 
@@ -155,6 +156,10 @@ public final class Restatement {
     return new ArrayList<>(filters.stream().map(this::filter).toList());
   }
 
+  private String nameOf(ColumnRef column, String value) {
+    return phrases.value(model.column(column).nameOfValue(value));
+  }
+
   private String keep(Plan.Keep keep) {
     String measure = operand(keep.measure());
     if (keep.test() instanceof Plan.BesideGroup beside) {
@@ -162,13 +167,11 @@ public final class Restatement {
           measure,
           beside.above(),
           naming.column(beside.column()),
-          phrases.value(model.column(beside.column()).nameOfValue(beside.value())));
+          nameOf(beside.column(), beside.value()));
     }
     if (keep.test() instanceof Plan.LikeGroup like) {
       return phrases.likeGroup(
-          measure,
-          naming.column(like.column()),
-          phrases.value(model.column(like.column()).nameOfValue(like.value())));
+          measure, naming.column(like.column()), nameOf(like.column(), like.value()));
     }
     if (keep.test() instanceof Plan.AmongFirst among) {
       return phrases.amongFirst(measure, among.top(), among.percent());

@@ -230,18 +230,17 @@ final class Comparisons {
       return;
     }
     PeriodEdits edits = new PeriodEdits(scope);
-    Times years = new Times(said, scope);
     Period now = own.get();
     Period other = versus.time().period();
     if (said.anyYear.contains(period(now)) && versus.time().yearSaid()) {
       edits
           .inYearOf(now, other)
-          .filter(p -> !years.isYear(other))
+          .filter(p -> !isYear(other))
           .ifPresent(p -> said.filters.replaceAll(f -> f.equals(period(now)) ? period(p) : f));
       return;
     }
     boolean lacksYear = !versus.time().yearSaid() && !said.anyYear.contains(period(now));
-    boolean partOfYear = years.isYear(other) && !years.isYear(now) && !isWithin(now, other);
+    boolean partOfYear = isYear(other) && !isYear(now) && !isWithin(now, other);
     if (lacksYear || partOfYear) {
       (lacksYear ? edits.inYearOf(other, now) : edits.inYearOf(now, other))
           .filter(p -> !p.equals(now))
@@ -279,6 +278,10 @@ final class Comparisons {
     }
     said.filters.replaceAll(f -> f.equals(period(now.get())) ? period(other) : f);
     return Optional.of(between(other, now.get()));
+  }
+
+  private boolean isYear(Period period) {
+    return scope.periods().resolve(period).isYear();
   }
 
   private boolean isOpen(Period period) {

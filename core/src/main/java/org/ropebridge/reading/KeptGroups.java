@@ -8,7 +8,6 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
-import org.ropebridge.reading.rule.Contribution;
 
 /** What becomes of groups that were kept by their place, or beside one of them. */
 final class KeptGroups {
@@ -94,14 +93,5 @@ final class KeptGroups {
                             s.by() instanceof Grouping
                                 ? s
                                 : new Plan.Sort(plain, s.descending()))));
-  }
-
-  /** The only measure that is said, and nothing else. */
-  static Optional<Measure> onlyMeasure(List<Contribution> said) {
-    return said.size() == 1
-            && said.get(0) instanceof Contribution.Measures of
-            && of.measures().size() == 1
-        ? Optional.of(of.measures().get(0))
-        : Optional.empty();
   }
 }

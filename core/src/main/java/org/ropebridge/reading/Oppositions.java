@@ -1,6 +1,5 @@
 package org.ropebridge.reading;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +10,6 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
-import org.ropebridge.plan.TimeUnit;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Phrase;
 import org.ropebridge.reading.rule.Scope;
@@ -88,18 +86,13 @@ final class Oppositions {
       if (filter instanceof Filter.InValues in && !in.negated() && in.values().size() > 1) {
         said.addGrouping(new Grouping.ByColumn(in.column()));
       } else if (filter instanceof Filter.InPeriod in
-          && in.period() instanceof Period.Range range
-          && range.first().isPresent()
-          && range.last().isPresent()
+          && in.period() instanceof Period.Range
           && said.groupings.stream().noneMatch(Grouping.ByTime.class::isInstance)) {
-        LocalDate first = range.first().get();
-        LocalDate end = range.last().get().plusDays(1);
-        boolean years = first.getDayOfYear() == 1 && end.getDayOfYear() == 1;
-        boolean months = first.getDayOfMonth() == 1 && end.getDayOfMonth() == 1;
-        if (years || months) {
-          said.addGrouping(
-              new Grouping.ByTime(years ? TimeUnit.YEAR : TimeUnit.MONTH, Optional.empty()));
-        }
+        scope
+            .periods()
+            .resolve(in.period())
+            .wholeUnit()
+            .ifPresent(u -> said.addGrouping(new Grouping.ByTime(u, Optional.empty())));
       }
     }
   }

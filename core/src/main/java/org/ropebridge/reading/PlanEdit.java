@@ -300,7 +300,7 @@ final class PlanEdit {
     Optional<Plan> otherwise =
         adding
             ? Optional.empty()
-            : KeptGroups.onlyMeasure(said.contributions())
+            : said.onlyMeasure()
                 .flatMap(
                     m -> KeptGroups.measuredBy(plan, m).or(() -> parts.narrowedAlike(plan, m)));
     if (otherwise.isPresent()) {

@@ -101,7 +101,7 @@ final class PlanParts {
           ? overParts(plan, other.kind(), other.per().get())
           : otherStatistic(plan, other.kind());
     } else if (edit instanceof Contribution.ShareOfThose share) {
-      return portion(plan, share.part());
+      return partOf(plan, share.part());
     }
     return Optional.of(plan);
   }
@@ -120,20 +120,26 @@ final class PlanParts {
   /** "on average", of what is broken down: one number, over those groups. */
   private Optional<Plan> overParts(Plan plan, Measure.Kind kind, Grouping parts) {
     boolean others = plan.groupings().stream().anyMatch(g -> !g.equals(parts));
+    return onlyNumber(plan, Measure.Plain.class)
+        .filter(m -> !others && kind != Measure.Kind.SUM)
+        .flatMap(m -> Operands.over(kind, m, parts, scope))
+        .map(
+            m ->
+                plan.withMeasures(List.of(m))
+                    .withGroupings(List.of())
+                    .withSort(Optional.empty())
+                    .withPicture(Optional.empty()));
+  }
+
+  /** The measure of a plan that shows all of its groups, and nothing but that number. */
+  private static <M extends Measure> Optional<M> onlyNumber(Plan plan, Class<M> kind) {
     boolean one =
         plan.measures().size() == 1
-            && plan.measures().get(0) instanceof Measure.Plain
             && plan.keeps().isEmpty()
             && plan.ranking().isEmpty()
             && plan.claim().isEmpty();
-    return one && !others && kind != Measure.Kind.SUM
-        ? Operands.over(kind, (Measure.Plain) plan.measures().get(0), parts, scope)
-            .map(
-                m ->
-                    plan.withMeasures(List.of(m))
-                        .withGroupings(List.of())
-                        .withSort(Optional.empty())
-                        .withPicture(Optional.empty()))
+    return one
+        ? Optional.of(plan.measures().get(0)).filter(kind::isInstance).map(kind::cast)
         : Optional.empty();
   }
 
@@ -160,21 +166,11 @@ final class PlanParts {
   }
 
   /** "what share was cancelled", of what was counted: the part of it that meets a filter. */
-  private Optional<Plan> portion(Plan plan, Filter part) {
-    boolean one =
-        plan.measures().size() == 1
-            && plan.measures().get(0) instanceof Measure.Basic
-            && plan.keeps().isEmpty()
-            && plan.ranking().isEmpty()
-            && plan.claim().isEmpty()
-            && !plan.filters().contains(part);
-    return one
-        ? Optional.of(
-            plan.withMeasures(
-                    List.of(
-                        new Measure.Portion((Measure.Basic) plan.measures().get(0), List.of(part))))
-                .withSort(Optional.empty()))
-        : Optional.empty();
+  private Optional<Plan> partOf(Plan plan, Filter part) {
+    return onlyNumber(plan, Measure.Basic.class)
+        .filter(m -> !plan.filters().contains(part))
+        .map(m -> new Measure.Portion(m, List.of(part)))
+        .map(m -> plan.withMeasures(List.of(m)).withSort(Optional.empty()));
   }
 
   /** The only money of two measures, divided by the other, which is counted in the unit. */

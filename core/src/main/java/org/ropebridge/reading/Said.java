@@ -75,6 +75,15 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
         || isNounsOnly();
   }
 
+  /** The only measure, where nothing else is said. */
+  Optional<Measure> onlyMeasure() {
+    return contributions().size() == 1
+            && contributions().get(0) instanceof Contribution.Measures of
+            && of.measures().size() == 1
+        ? Optional.of(of.measures().get(0))
+        : Optional.empty();
+  }
+
   /** Whether groups are ranked by a number that is said, other than those. */
   boolean ranksByOtherThan(List<Measure> measures) {
     return contributions().stream()

@@ -58,7 +58,9 @@ final class Times {
     int lacking = said.anyYear.contains(times.get(0)) ? 0 : 1;
     Filter.InPeriod lacks = times.get(lacking);
     Filter.InPeriod year = times.get(1 - lacking);
-    if (!said.anyYear.contains(lacks) || said.anyYear.contains(year) || !isYear(year.period())) {
+    if (!said.anyYear.contains(lacks)
+        || said.anyYear.contains(year)
+        || !scope.periods().resolve(year.period()).isYear()) {
       return;
     }
     new PeriodEdits(scope)
@@ -69,14 +71,6 @@ final class Times {
               said.filters.replaceAll(
                   f -> f.equals(lacks) ? new Filter.InPeriod(p, lacks.date(), false) : f);
             });
-  }
-
-  /** Whether it is a whole calendar year. */
-  boolean isYear(Period period) {
-    DayRange days = scope.periods().resolve(period);
-    return days.first().isPresent()
-        && days.end().equals(days.first().map(d -> d.plusYears(1)))
-        && days.first().get().getDayOfYear() == 1;
   }
 
   private Optional<Filter.Recurring> months(Filter.InPeriod in) {

@@ -9,7 +9,6 @@ public final class Grammar {
       List.of(
           new AboveAverageInRule(),
           new AboveAverageMeasureRule(),
-          new AdjacentTimesRule(),
           new AdverbOfTimeRule(),
           new AffectRule(),
           new AgeGroupsRule(),
@@ -357,7 +356,7 @@ public final class Grammar {
           new TimeRangeRule(),
           new TimeToRule(),
           new TimeToTimeRule(),
-          new TimesApartRule(),
+          new TimesInListRule(),
           new ToDateRule(),
           new ToRatioRule(),
           new ToValuesRule(),

@@ -4,14 +4,13 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.DayRange;
 
 /**
- * "January and March 2025", "May of 2024 and 2025" [time] [and] [time] -> both, without what lies
- * between
+ * "July and August", "January and March 2025", "May of 2024 and 2025" [time] [and] [time] -> both
+ * as one stretch, or without what lies between
  */
-final class TimesApartRule extends Rule {
-  TimesApartRule() {
+final class TimesInListRule extends Rule {
+  TimesInListRule() {
     super(
         Slot.a(Phrase.Time.class),
         Slot.word(Role.AND, Role.OR, Role.COMMA),
@@ -20,7 +19,7 @@ final class TimesApartRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.13;
+    return 0.15;
   }
 
   @Override
@@ -28,7 +27,10 @@ final class TimesApartRule extends Rule {
     Phrase.Time one = match.get(0, Phrase.Time.class);
     Phrase.Time two = Times.after(match.get(2, Phrase.Time.class), one, scope);
     Phrase.Time first = Times.inListWith(one, two, scope);
-    List<DayRange> other = List.of(scope.periods().resolve(two.period()));
-    Times.apart(first, other, scope).ifPresent(out);
+    Times.adjoining(first, two, scope)
+        .or(() -> Times.adjoining(two, first, scope))
+        .<Part>map(t -> t)
+        .or(() -> Times.apart(first, List.of(scope.periods().resolve(two.period())), scope))
+        .ifPresent(out);
   }
 }
