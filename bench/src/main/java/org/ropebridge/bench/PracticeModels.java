@@ -39,7 +39,8 @@ public final class PracticeModels {
           "broadband",
           "school",
           "cover",
-          "wind");
+          "wind",
+          "staff");
 
   private PracticeModels() {}
 

@@ -240,6 +240,9 @@ final class LookUp {
     } else if (entry.meaning() instanceof Meaning.NumberWord) {
       // "ones" are no "one".
       return Optional.empty();
+    } else if (entry.meaning() instanceof Meaning.FunctionWord word && word.role() == Role.FILLER) {
+      // "report" asks for nothing; who "reports" to whom does.
+      return Optional.empty();
     } else if (entry.singular().equals(typed.singular())) {
       boolean value = entry.meaning() instanceof Meaning.ValueName;
       quality = value ? weights.inflectedValue() : weights.inflected();

@@ -40,6 +40,9 @@ final class ModelWords {
           Role.WHERE,
           Role.HOW);
 
+  /** Roles of words that count along time: of a "last day" they tell nothing. */
+  private static final Set<Role> IN_ORDER = Set.of(Role.LAST, Role.FIRST, Role.NEXT);
+
   private final Model model;
   private final ValueIndex values;
   private final Vocabulary vocabulary;
@@ -274,12 +277,14 @@ final class ModelWords {
                 addDone(s, meaning);
                 vocabulary
                     .notDone(Tokens.plain(s))
+                    .filter(not -> !naming.isName(not))
                     .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
               });
     }
     if (column.holds().isTemporal()) {
       Optional<String> event =
-          withoutDateWord(column.label()).filter(s -> !isOwnNoun(s, table, column));
+          withoutDateWord(column.label())
+              .filter(s -> !isOwnNoun(s, table, column) && !hasRole(s, IN_ORDER));
       event.ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
       event
           .map(Tokens::plain)
@@ -423,8 +428,12 @@ final class ModelWords {
 
   /** Whether the language has a task for a word that is no noun: "since", "what". */
   private boolean hasTask(String word) {
+    return hasRole(word, WITH_TASK);
+  }
+
+  private boolean hasRole(String word, Set<Role> roles) {
     return vocabulary.words().getOrDefault(Tokens.plain(word), List.of()).stream()
-        .anyMatch(m -> m instanceof Meaning.FunctionWord w && WITH_TASK.contains(w.role()));
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && roles.contains(w.role()));
   }
 
   /** "orders by month" are the rows; their "order time" is their date anyway. */

@@ -317,6 +317,16 @@ public enum Role {
   START_OVER(false),
   UNDO(false),
   WHY(false),
+  /** Asks for what has none of two: "neither callouts nor repairs". */
+  NEITHER(false),
+  NOR(false),
+  /** Asks for one of those that were named before: "which one". */
+  WHICH_ONE(false),
+  /** Asks how something is spread over the parts of a span of time: "spread over the week". */
+  SPREAD_OVER(false),
+  SLASH(false),
+  /** Ties people to where they are at home: "live in". */
+  LIVING(false),
   /** Says that people have not left: "work here". */
   STILL_HERE(true),
   /** Asks for an amount of what was done: "how much did we". */

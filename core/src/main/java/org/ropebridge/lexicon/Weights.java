@@ -32,6 +32,7 @@ public record Weights(
     double onlyValues,
     double secondTime,
     double nounNotRanked,
+    double idleNoun,
     double nounInItsName,
     double singularRows,
     double stepOnAWay,

@@ -277,6 +277,9 @@ final class Assembly {
     }
     Listings listings = new Listings(said, scope);
     Optional<String> listed = listings.table();
+    if (listed.isPresent() && hasTwoLowest()) {
+      return Optional.empty();
+    }
     if (listed.isPresent()) {
       return listings
           .plan(listed.get())
@@ -302,10 +305,26 @@ final class Assembly {
     if (said.sideBySide) {
       oppositions.putSideBySide();
     }
-    if (!counts.nounsFit()) {
+    if (!counts.nounsFit() || hasTwoLowest()) {
       return Optional.empty();
     }
     return plan();
+  }
+
+  /** "bridges with a span over 40 m": a span at all, where one of some length is asked for. */
+  private boolean hasTwoLowest() {
+    return said.filters.stream()
+        .anyMatch(
+            f ->
+                f instanceof Filter.Compare some
+                    && some.comparison() == Filter.Comparison.MORE_THAN
+                    && some.low().signum() == 0
+                    && said.filters.stream()
+                        .anyMatch(
+                            o ->
+                                !o.equals(f)
+                                    && o instanceof Filter.Compare c
+                                    && c.column().equals(some.column())));
   }
 
   private boolean divide(Measure.Plain divisor) {
@@ -382,6 +401,11 @@ final class Assembly {
       }
     }
     Optional<Bound> claim = said.claim;
+    boolean nothingToSort =
+        said.order.isPresent() && said.groupings.isEmpty() && said.subjects.isEmpty();
+    if (nothingToSort) {
+      return Optional.empty();
+    }
     boolean isDegree = said.measures.stream().anyMatch(Measure.Correlation.class::isInstance);
     if (claim.isEmpty() && said.yesOrNo && !isDegree) {
       claim = Optional.of(Bound.of(Filter.Comparison.MORE_THAN, 0));

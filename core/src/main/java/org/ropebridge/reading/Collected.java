@@ -1,8 +1,10 @@
 package org.ropebridge.reading;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
@@ -20,6 +22,10 @@ final class Collected {
   final List<Grouping> groupings = new ArrayList<>();
   final List<Plan.Keep> keeps = new ArrayList<>();
   final List<String> nouns = new ArrayList<>();
+
+  /** Nouns that were said before anything to compute: "huts with rising revenue". */
+  final Set<String> nounsFirst = new LinkedHashSet<>();
+
   final List<String> countedNouns = new ArrayList<>();
   final List<Assumption> assumptions = new ArrayList<>();
   final List<Measure> rankMeasures = new ArrayList<>();

@@ -108,8 +108,39 @@ final class Collector {
     return anchor.isPresent();
   }
 
+  /** "of the huts in Ossel, which one": the huts, where nothing else was said of. */
+  boolean subjectBefore() {
+    Optional<ColumnRef> name =
+        said.nouns.size() == 1 && said.subjects.isEmpty() && said.measures.isEmpty()
+            ? scope.namingColumn(said.nouns.get(0))
+            : Optional.empty();
+    name.ifPresent(
+        column -> {
+          said.nouns.clear();
+          said.countedNouns.clear();
+          said.subjects.add(new Contribution.Subject(new Grouping.ByColumn(column), false));
+        });
+    return name.isPresent();
+  }
+
+  /** "live in Ossel": of the people who were said, where they have such a place at all. */
+  boolean ofItself(Filter.InValues filter) {
+    String table = filter.column().table();
+    List<String> about = about();
+    boolean reached =
+        about.isEmpty() || about.stream().anyMatch(a -> a.equals(table) || isOneWay(a, table));
+    return reached && narrow(filter);
+  }
+
   /** What the question is about so far, where rows of the table point at it. */
   private Optional<String> anchorOf(String table) {
+    return about().stream()
+        .filter(a -> scope.pointing(table, a).filter(p -> isOneWay(p, a)).isPresent())
+        .findFirst();
+  }
+
+  /** The tables whose rows the question is about so far. */
+  private List<String> about() {
     List<String> candidates = new ArrayList<>();
     said.subjects.forEach(
         s -> {
@@ -122,9 +153,7 @@ final class Collector {
         .filter(Measure.RowCount.class::isInstance)
         .forEach(m -> candidates.add(((Measure.RowCount) m).table()));
     before.ifPresent(b -> candidates.addAll(shownBy(b.plan())));
-    return candidates.stream()
-        .filter(a -> scope.pointing(table, a).filter(p -> isOneWay(p, a)).isPresent())
-        .findFirst();
+    return candidates;
   }
 
   private boolean isOneWay(String from, String to) {
@@ -169,6 +198,9 @@ final class Collector {
 
   boolean noun(String table, boolean joined) {
     said.nouns.add(table);
+    if (said.measures.isEmpty()) {
+      said.nounsFirst.add(table);
+    }
     if (afterMeasure && joined) {
       said.addMeasure(new Measure.RowCount(table));
       said.segments.add(new Collected.Segment(List.of(new Measure.RowCount(table))));

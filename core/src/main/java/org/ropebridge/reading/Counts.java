@@ -189,8 +189,35 @@ final class Counts {
       if (!counted && !fits && !keepToRowsWith(noun)) {
         return false;
       }
+      if (!counted && fits && isIdle(noun)) {
+        if (!said.subjects.isEmpty() && said.ranked.isEmpty() && said.extremes.isEmpty()) {
+          return false;
+        }
+        splitBy(noun);
+      }
     }
     return true;
+  }
+
+  /** Whether nothing is done with a noun: rows are neither kept nor told apart by it. */
+  private boolean isIdle(String noun) {
+    return !isNarrowedBy(noun)
+        && said.groupings.stream()
+            .noneMatch(g -> g instanceof Grouping.ByColumn by && by.column().table().equals(noun));
+  }
+
+  /** "how do the valleys compare on revenue": a noun that comes first is what is looked at. */
+  private void splitBy(String noun) {
+    boolean compared = said.measures.stream().anyMatch(Measure.Compared.class::isInstance);
+    if ((compared || said.sideBySide) && said.nounsFirst.contains(noun)) {
+      scope
+          .namingColumn(noun)
+          .ifPresent(
+              name -> {
+                said.addGrouping(new Grouping.ByColumn(name));
+                said.penalty += compared ? scope.weights().idleNoun() : 0;
+              });
+    }
   }
 
   /** "revenue from members": rows that have none of the noun's do not count. */

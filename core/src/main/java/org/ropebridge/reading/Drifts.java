@@ -140,7 +140,7 @@ final class Drifts {
     }
     boolean up = isUp(drifted.way());
     if (drifted.most().isEmpty()) {
-      Bound bound = Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0);
+      Bound bound = drifted.by().map(b -> up ? b : fallen(b)).orElseGet(() -> moved(up));
       said.keeps.add(new Plan.Keep(moved.get(), new Plan.Against(bound)));
       return true;
     }
@@ -153,6 +153,20 @@ final class Drifts {
                 Optional.of(subject.get().what()),
                 moved));
     return true;
+  }
+
+  private static Bound moved(boolean up) {
+    return Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0);
+  }
+
+  /** "fell by more than 20 %" is a growth below -20 %. */
+  private static Bound fallen(Bound distance) {
+    return new Bound(
+        distance.comparison() == Filter.Comparison.MORE_THAN
+            ? Filter.Comparison.LESS_THAN
+            : Filter.Comparison.AT_MOST,
+        distance.low().negate(),
+        Optional.empty());
   }
 
   private boolean isUp(Contrast way) {

@@ -237,6 +237,8 @@ final class Takings {
           to.relate(both.second());
           to.said.bothRelated = true;
         });
+    on(Contribution.SubjectBefore.class, (to, subject, joined) -> to.subjectBefore());
+    on(Contribution.OfItself.class, (to, of, joined) -> to.ofItself(of.filter()));
     on(Contribution.BothOf.class, (to, both, joined) -> to.both(both));
     always(
         Contribution.Keeping.class,

@@ -11,7 +11,7 @@ import org.ropebridge.model.ColumnRef;
 final class ColumnComparisonRule extends Rule {
   ColumnComparisonRule() {
     super(
-        Slot.word(Role.PREPOSITION, Role.BY).maybe(),
+        Slot.word(Role.PREPOSITION, Role.BY, Role.WITH_A).maybe(),
         Slot.a(Meaning.ColumnName.class),
         Slot.a(Phrase.Comparing.class));
   }

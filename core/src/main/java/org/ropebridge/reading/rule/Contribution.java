@@ -122,6 +122,9 @@ public sealed interface Contribution extends Part {
     }
   }
 
+  /** "which one": the noun that was said before is what is asked for. */
+  record SubjectBefore() implements Contribution {}
+
   /** "the most guest nights", apart from the subject that has them. */
   record Extreme(Direction direction, Measure by) implements Contribution {}
 
@@ -202,6 +205,9 @@ public sealed interface Contribution extends Part {
    * @param part the filter that sets the part apart; empty when it stands elsewhere
    */
   record ShareOf(Measure.Plain of, Optional<Filter> part) implements Contribution {}
+
+  /** A filter of those that are asked about themselves: "live in Ossel" is not of their stays. */
+  record OfItself(Filter.InValues filter) implements Contribution {}
 
   /** "vs revenue in 2024": what is said to be compared again, which must be what is computed. */
   record Again(Measure measure) implements Contribution {
@@ -329,6 +335,7 @@ public sealed interface Contribution extends Part {
    * @param move how the movement is measured
    * @param of what moved; empty for the question's only measure, or the author's preference
    * @param most whether those that moved so most are wanted, or least; empty for all that did
+   * @param by how far they moved at least, either way; empty for any distance
    * @param subject the groups; empty for those named elsewhere
    */
   record Drifted(
@@ -336,14 +343,29 @@ public sealed interface Contribution extends Part {
       Measure.Move move,
       Optional<Measure.Plain> of,
       Optional<Boolean> most,
+      Optional<Bound> by,
       Optional<Subject> subject)
       implements Contribution {
+    public Drifted(
+        Contrast way,
+        Measure.Move move,
+        Optional<Measure.Plain> of,
+        Optional<Boolean> most,
+        Optional<Subject> subject) {
+      this(way, move, of, most, Optional.empty(), subject);
+    }
+
     Drifted most(boolean wanted) {
-      return new Drifted(way, move, of, Optional.of(wanted), subject);
+      return new Drifted(way, move, of, Optional.of(wanted), by, subject);
     }
 
     Drifted with(Subject groups) {
-      return new Drifted(way, move, of, most, Optional.of(groups));
+      return new Drifted(way, move, of, most, by, Optional.of(groups));
+    }
+
+    /** Those that moved so far. */
+    Drifted by(Measure.Move measured, Bound distance) {
+      return new Drifted(way, measured, of, most, Optional.of(distance), subject);
     }
   }
 

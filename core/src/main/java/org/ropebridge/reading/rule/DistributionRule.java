@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -22,11 +23,15 @@ final class DistributionRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
-    if (!scope.isTemporal(column) && column.role().isEmpty()) {
-      out.accept(
-          new Contribution.Ordered(
-              new Grouping.ByColumn(column), List.of(new Measure.RowCount(column.table()))));
-    }
+    of(match.get(1, Meaning.ColumnName.class).column(), scope).ifPresent(out);
+  }
+
+  /** Rows by each value of a column; empty of times, and of columns by a role. */
+  static Optional<Part> of(ColumnRef column, Scope scope) {
+    return scope.isTemporal(column) || column.role().isPresent()
+        ? Optional.empty()
+        : Optional.of(
+            new Contribution.Ordered(
+                new Grouping.ByColumn(column), List.of(new Measure.RowCount(column.table()))));
   }
 }

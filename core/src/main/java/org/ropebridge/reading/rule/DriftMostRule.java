@@ -12,7 +12,7 @@ final class DriftMostRule extends Rule {
   DriftMostRule() {
     super(
         Slot.a(Meaning.DriftWord.class),
-        Slot.a(Meaning.SuperlativeWord.class, s -> s.dimension().equals("amount")),
+        Slot.a(Meaning.SuperlativeWord.class, DriftMostRule::isOfMovement),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, Operands::isOperand).maybe());
   }
@@ -34,5 +34,9 @@ final class DriftMostRule extends Rule {
             match.find(3, Part.class).map(Operands::of),
             Optional.of(match.get(1, Meaning.SuperlativeWord.class).most()),
             Optional.empty()));
+  }
+
+  private static boolean isOfMovement(Meaning.SuperlativeWord word) {
+    return word.dimension().equals("amount") || word.dimension().equals("speed");
   }
 }

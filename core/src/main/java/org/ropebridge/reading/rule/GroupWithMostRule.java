@@ -27,7 +27,8 @@ final class GroupWithMostRule extends Rule {
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.word(Role.NEW).maybe(),
         Slot.a(Part.class, Rankings::canRank),
-        Slot.a(Meaning.ColumnName.class).maybe());
+        Slot.a(Meaning.ColumnName.class).maybe(),
+        Slot.word(Role.LIVING).maybe());
   }
 
   @Override

@@ -26,6 +26,10 @@ final class KeepAmountRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
+    if (match.isParticiple(3)) {
+      // "members under 25 who stayed" are not those with fewer than 25 stays.
+      return;
+    }
     Measure measure = Operands.of(match.get(3, Part.class));
     Keeps.compared(measure, comparing, scope)
         .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false)));

@@ -12,13 +12,14 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Plan;
 
 /**
- * "members who stayed only once", "hired more than twice" [noun] [comparison] [once, twice] ->
- * keeps groups with so many of its rows
+ * "members who stayed only once", "who only stayed once", "hired more than twice" [noun]
+ * [comparison] [once, twice] -> keeps groups with so many of its rows
  */
 final class KeepOnceRule extends Rule {
   KeepOnceRule() {
     super(
         Slot.word(Role.HAVE, Role.PREPOSITION).maybe(),
+        Slot.word(Role.ONLY).maybe(),
         Slot.a(Part.class, Columns::isColumn),
         Slot.word(Role.ONLY).maybe(),
         Slot.a(Meaning.ComparisonWord.class).maybe(),
@@ -34,11 +35,11 @@ final class KeepOnceRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Filter.Comparison comparison =
         match
-            .find(3, Meaning.ComparisonWord.class)
+            .find(4, Meaning.ComparisonWord.class)
             .map(Meaning.ComparisonWord::comparison)
             .orElse(Filter.Comparison.EQUAL_TO);
-    BigDecimal times = BigDecimal.valueOf(match.get(4, Meaning.TimesWord.class).times());
-    Relations.rowsNamed(match, 1, scope)
+    BigDecimal times = BigDecimal.valueOf(match.get(5, Meaning.TimesWord.class).times());
+    Relations.rowsNamed(match, 2, scope)
         .map(Measure.RowCount::new)
         .ifPresent(
             count ->

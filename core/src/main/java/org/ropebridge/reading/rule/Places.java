@@ -3,8 +3,12 @@ package org.ropebridge.reading.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 
 /** Where rows are. */
 public final class Places {
@@ -32,6 +36,20 @@ public final class Places {
     List<ColumnRef> naming = near.stream().filter(scope.model()::namesItsTable).toList();
     List<ColumnRef> found = naming.size() == 1 ? naming : near;
     return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+  }
+
+  /** The one place that is at an end of a ranking by a measure, of the nearest kind. */
+  static Optional<Part> ranked(Measure by, Contribution.Direction direction, Scope scope) {
+    List<ColumnRef> places =
+        MeasureTables.of(by, scope.model()).stream()
+            .flatMap(table -> nearest(table, scope).stream())
+            .distinct()
+            .toList();
+    return places.size() == 1
+        ? Optional.of(
+            new Contribution.Ranked(
+                direction, 1, Optional.of(new Grouping.ByColumn(places.get(0))), Optional.of(by)))
+        : Optional.empty();
   }
 
   private static boolean arePeople(String table, Scope scope) {

@@ -47,5 +47,5 @@ final class RollingAverageRule extends Rule {
   }
 
   private static final int USUAL = 3;
-  private static final int MOST = 400;
+  static final int MOST = 400;
 }

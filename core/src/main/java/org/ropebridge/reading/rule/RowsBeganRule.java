@@ -13,7 +13,11 @@ import org.ropebridge.plan.Filter;
  */
 final class RowsBeganRule extends Rule {
   RowsBeganRule() {
-    super(Slot.a(Meaning.RowNoun.class), Slot.word(Role.BE).maybe(), Slot.a(Phrase.Began.class));
+    super(
+        Slot.word(Role.BY, Role.PLAIN_BY, Role.PREPOSITION).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.BE).maybe(),
+        Slot.a(Phrase.Began.class));
   }
 
   @Override
@@ -23,8 +27,8 @@ final class RowsBeganRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    String table = match.get(0, Meaning.RowNoun.class).table();
-    Phrase.Began began = match.get(2, Phrase.Began.class);
+    String table = match.get(1, Meaning.RowNoun.class).table();
+    Phrase.Began began = match.get(3, Phrase.Began.class);
     scope.beginnings().stream()
         .filter(date -> date.table().equals(table))
         .map(date -> new Filter.InPeriod(began.period(), Optional.of(date), false))

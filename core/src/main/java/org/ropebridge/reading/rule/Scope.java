@@ -335,6 +335,11 @@ public record Scope(
         : Optional.empty();
   }
 
+  /** Whether amounts in the unit are money. */
+  boolean isMoney(String unit) {
+    return dimensions.has(Dimensions.MONEY, unit);
+  }
+
   /** Whether the measure is an amount of money. */
   public boolean isMoney(Measure measure) {
     return unitOf(measure).filter(u -> dimensions.has(Dimensions.MONEY, u)).isPresent();

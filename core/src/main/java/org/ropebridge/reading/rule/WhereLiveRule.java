@@ -15,7 +15,7 @@ final class WhereLiveRule extends Rule {
         Slot.word(Role.WHERE),
         Slot.word(Role.AUXILIARY, Role.BE).maybe(),
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.HAPPENING));
+        Slot.word(Role.HAPPENING, Role.LIVING));
   }
 
   @Override

@@ -1,0 +1,49 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "members without email who stayed in 2025" [noun] [filter of its own] [what was done] -> of
+ * those, the ones at which such rows point
+ */
+final class DidApartRule extends Rule {
+  DidApartRule() {
+    super(
+        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Contribution.Narrowing.class, DidApartRule::isOwn),
+        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || Relations.mayBeDone(p)));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String anchor = match.get(0, Meaning.RowNoun.class).table();
+    Optional<String> table =
+        match.isParticiple(2) ? Relations.rowsNamed(match, 2, scope) : Optional.empty();
+    table
+        .filter(t -> Scope.pointsAt(t, anchor, scope))
+        .ifPresent(
+            t ->
+                out.accept(
+                    new Contribution.Together(
+                        List.of(
+                            new Contribution.Noun(anchor),
+                            match.get(1, Contribution.Narrowing.class),
+                            new Contribution.RelatedApart(t, List.of(), false)))));
+  }
+
+  private static boolean isOwn(Contribution.Narrowing narrowing) {
+    return narrowing.filter() instanceof Filter.Missing
+        || narrowing.filter() instanceof Filter.Compare
+        || narrowing.filter() instanceof Filter.InPeriod in && in.date().isPresent();
+  }
+}

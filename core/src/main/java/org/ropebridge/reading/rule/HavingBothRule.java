@@ -1,0 +1,48 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "people with both sick leave and unpaid leave" [noun] [with] [both] [two values of rows that
+ * point at it] -> rows at which such point, and such as well
+ */
+final class HavingBothRule extends Rule {
+  HavingBothRule() {
+    super(
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.HAVE, Role.WITH, Role.PREPOSITION).maybe(),
+        Slot.word(Role.BOTH),
+        Slot.a(Phrase.Values.class, v -> v.stored().size() == 2));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.9;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String anchor = match.get(0, Meaning.RowNoun.class).table();
+    Phrase.Values values = match.get(3, Phrase.Values.class);
+    String table = values.column().table();
+    if (Scope.pointsAt(table, anchor, scope)) {
+      out.accept(
+          new Contribution.RelatedBoth(
+              with(anchor, table, values, 0), with(anchor, table, values, 1)));
+    }
+  }
+
+  private static Contribution.Related with(
+      String anchor, String table, Phrase.Values values, int which) {
+    return new Contribution.Related(
+        anchor,
+        table,
+        List.of(new Filter.InValues(values.column(), List.of(values.stored().get(which)), false)),
+        false);
+  }
+}
