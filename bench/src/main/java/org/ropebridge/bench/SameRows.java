@@ -79,6 +79,7 @@ final class SameRows {
 
   private static List<List<String>> texts(List<List<Object>> rows) {
     List<List<String>> texts = new ArrayList<>();
+    boolean named = rows.stream().anyMatch(r -> r.get(0) != null && !(r.get(0) instanceof Number));
     for (List<Object> row : rows) {
       boolean nothing =
           rows.size() > 1
@@ -87,7 +88,7 @@ final class SameRows {
               && row.stream()
                   .filter(v -> v == null || v instanceof Number)
                   .allMatch(v -> v == null || ((Number) v).doubleValue() == 0)
-              && row.stream().anyMatch(v -> v != null && !(v instanceof Number));
+              && (named || row.stream().anyMatch(v -> v != null && !(v instanceof Number)));
       boolean empty = rows.size() > 1 && row.stream().allMatch(v -> v == null);
       boolean noNumber = row.stream().noneMatch(Number.class::isInstance);
       boolean missingOnly = noNumber && row.stream().skip(1).allMatch(v -> v == null);

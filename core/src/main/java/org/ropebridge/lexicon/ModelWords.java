@@ -277,7 +277,7 @@ final class ModelWords {
                 addDone(s, meaning);
                 vocabulary
                     .notDone(Tokens.plain(s))
-                    .filter(not -> !naming.isName(not))
+                    .filter(not -> !isCondition(not))
                     .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
               });
     }
@@ -294,6 +294,7 @@ final class ModelWords {
                 add(s, meaning, Mention.Found.SHORTENED, true);
                 vocabulary
                     .notDone(s)
+                    .filter(not -> !isCondition(not))
                     .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
               });
       // "cancellations", of a date that is called "cancelled".
@@ -306,6 +307,7 @@ final class ModelWords {
       column.alsoCalled().stream()
           .map(Tokens::plain)
           .flatMap(s -> vocabulary.notDone(s).stream())
+          .filter(s -> !isCondition(s))
           .forEach(s -> add(s, new Meaning.NotDone(meaning.column())));
     }
     if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
@@ -427,6 +429,14 @@ final class ModelWords {
   }
 
   /** Whether the language has a task for a word that is no noun: "since", "what". */
+  /** "unfilled", where the author calls a condition so. */
+  private boolean isCondition(String word) {
+    return model.tables().stream()
+        .flatMap(t -> t.conditions().stream())
+        .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()))
+        .anyMatch(name -> Tokens.plain(name).equals(word));
+  }
+
   private boolean hasTask(String word) {
     return hasRole(word, WITH_TASK);
   }

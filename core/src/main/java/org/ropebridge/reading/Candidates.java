@@ -149,6 +149,12 @@ final class Candidates {
       return Optional.empty();
     }
     String counted = ((Measure.RowCount) plan.measures().get(0)).table();
+    boolean without =
+        plan.groupings().isEmpty() && plan.filters().stream().anyMatch(f -> isFarAndNotSo(plan, f));
+    if (without) {
+      // "how many members were not at Larkspur": who was elsewhere as well as there does not count.
+      return having(plan, counted);
+    }
     List<Through> ways = new ArrayList<>();
     for (String table : pointingAt(counted)) {
       Measure rows = new Measure.DistinctRows(counted, table, Optional.empty());
@@ -173,34 +179,73 @@ final class Candidates {
         || faults.isEmpty()) {
       return Optional.empty();
     }
-    String listed = plan.listing().get().table();
+    return having(plan, plan.listing().get().table());
+  }
+
+  /**
+   * The rows of a table at which such rows of another point that are as a filter says; "members who
+   * were not at Larkspur" are those at which none point that is at Larkspur.
+   */
+  private Optional<Through> having(Plan plan, String listed) {
     List<Filter> unreachable =
         plan.filters().stream()
             .filter(f -> !check.faults(plan.withFilters(List.of(f))).isEmpty())
             .toList();
-    // What is missing, or not so, on no such row is another question.
-    if (!unreachable.stream().allMatch(Candidates::isSo)) {
+    List<Filter> so = unreachable.stream().filter(Candidates::isSo).toList();
+    List<Filter> notSo =
+        unreachable.stream().flatMap(f -> positive(f).stream()).map(Filter.class::cast).toList();
+    // What is missing on no such row is another question.
+    if (so.size() + notSo.size() < unreachable.size()) {
       return Optional.empty();
     }
     // "members at Larkspur in 2025": the time is that of what they are known by.
-    List<Filter> far =
+    List<Filter> times =
         plan.filters().stream()
             .filter(
                 f ->
-                    unreachable.contains(f)
-                        || f instanceof Filter.InPeriod in && in.date().isEmpty())
+                    !unreachable.contains(f)
+                        && f instanceof Filter.InPeriod in
+                        && in.date().isEmpty())
             .toList();
-    List<Filter> near = plan.filters().stream().filter(f -> !far.contains(f)).toList();
+    List<Filter> near =
+        plan.filters().stream()
+            .filter(f -> !unreachable.contains(f) && !times.contains(f))
+            .toList();
     List<Through> ways = new ArrayList<>();
     for (String table : pointingAt(listed)) {
       List<Filter> filters = new ArrayList<>(near);
-      filters.add(new Filter.Having(listed, table, Optional.empty(), far, false));
+      if (!so.isEmpty()) {
+        filters.add(having(listed, table, so, times, false));
+      }
+      notSo.forEach(f -> filters.add(having(listed, table, List.of(f), times, true)));
       Plan other = plan.withFilters(filters);
       if (check.faults(other).isEmpty()) {
         ways.add(new Through(other, table, Optional.empty()));
       }
     }
     return nearest(ways);
+  }
+
+  private static Filter having(
+      String listed, String table, List<Filter> of, List<Filter> times, boolean negated) {
+    List<Filter> all = new ArrayList<>(of);
+    all.addAll(times);
+    return new Filter.Having(listed, table, Optional.empty(), all, negated);
+  }
+
+  /** What must not be so, as if it were; empty of what is no such filter. */
+  private static Optional<Filter> positive(Filter filter) {
+    if (filter instanceof Filter.InValues in && in.negated()) {
+      return Optional.of(new Filter.InValues(in.column(), in.values(), false));
+    }
+    return filter instanceof Filter.IsTrue is && is.negated()
+        ? Optional.of(new Filter.IsTrue(is.column(), false))
+        : Optional.empty();
+  }
+
+  private boolean isFarAndNotSo(Plan plan, Filter filter) {
+    return positive(filter).isPresent()
+        && !check.faults(plan.withFilters(List.of(filter))).isEmpty();
   }
 
   /** The tables whose rows point at those of the table in one way. */

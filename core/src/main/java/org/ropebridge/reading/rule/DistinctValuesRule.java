@@ -26,7 +26,8 @@ final class DistinctValuesRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
     boolean countable =
-        scope.model().column(column).holds() == Column.Holds.CATEGORY || match.has(1);
+        scope.model().column(column).holds() == Column.Holds.CATEGORY
+            || match.has(1) && !scope.isTemporal(column);
     if (countable && !scope.model().namesItsTable(column)) {
       out.accept(Contribution.Measures.of(new Measure.DistinctValues(column)));
     }

@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
@@ -26,7 +27,7 @@ final class KeepAmountRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
-    if (match.isParticiple(3)) {
+    if (match.get(3, Part.class) instanceof Meaning.RowNoun && match.isParticiple(3)) {
       // "members under 25 who stayed" are not those with fewer than 25 stays.
       return;
     }
