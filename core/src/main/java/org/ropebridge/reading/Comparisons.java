@@ -51,6 +51,11 @@ final class Comparisons {
       if (part.isEmpty() && groups && isOverTimeOnly()) {
         // "percentage of stays from the website by month": of the stays of each month.
         lastNarrowing().filter(said.narrowedFirst::contains).ifPresent(part::add);
+      } else if (part.isEmpty() && groups && said.ranked.isEmpty() && said.within.isEmpty()) {
+        // "share of stays with more than 4 people by hut": of the stays of each hut.
+        lastNarrowing()
+            .filter(f -> said.narrowedFirst.contains(f) && mayDifferWithin(f))
+            .ifPresent(part::add);
       }
       if (part.isEmpty() && groups) {
         if (said.ranked.isEmpty()) {
@@ -81,6 +86,31 @@ final class Comparisons {
   Optional<Filter> partOverTime() {
     boolean basic = said.measures.stream().allMatch(Measure.Basic.class::isInstance);
     return basic && said.within.isEmpty() && isOverTimeOnly() ? lastNarrowing() : Optional.empty();
+  }
+
+  /** Whether a group may have rows that are so and others: a hut has stays of all channels. */
+  private boolean mayDifferWithin(Filter filter) {
+    return columnOf(filter)
+        .filter(c -> said.groupings.stream().allMatch(g -> mayDifferWithin(c, g)))
+        .isPresent();
+  }
+
+  private boolean mayDifferWithin(ColumnRef column, Grouping grouping) {
+    if (!(grouping instanceof Grouping.ByColumn by)) {
+      return false;
+    } else if (by.column().table().equals(column.table())) {
+      return !scope.model().namesItsTable(by.column()) && !by.column().equals(column);
+    }
+    return scope.paths().shortest(by.column().table(), column.table(), Optional.empty()).isEmpty();
+  }
+
+  private static Optional<ColumnRef> columnOf(Filter filter) {
+    if (filter instanceof Filter.InValues in) {
+      return Optional.of(in.column());
+    } else if (filter instanceof Filter.Compare compare) {
+      return Optional.of(compare.column());
+    }
+    return filter instanceof Filter.IsTrue is ? Optional.of(is.column()) : Optional.empty();
   }
 
   private boolean isOverTimeOnly() {

@@ -10,7 +10,7 @@ import org.ropebridge.plan.Measure;
 final class MeasureDriftRule extends Rule {
   MeasureDriftRule() {
     super(
-        Slot.a(Contribution.Measures.class, Operands::isOperand),
+        Slot.a(Part.class, Operands::isOperand),
         Slot.a(Meaning.DriftWord.class),
         Slot.a(Meaning.SuperlativeWord.class, s -> s.dimension().equals("amount")).maybe());
   }

@@ -12,7 +12,7 @@ import org.ropebridge.lexicon.Role;
 final class NeverDoneRule extends Rule {
   NeverDoneRule() {
     super(
-        Slot.word(Role.NONE),
+        Slot.word(Role.NONE, Role.NOT),
         Slot.a(Part.class, Relations::mayBeDone),
         Slot.a(Meaning.RowNoun.class).maybe());
   }
@@ -24,6 +24,9 @@ final class NeverDoneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (match.isWord(0, Role.NOT) && !match.isParticiple(1)) {
+      return;
+    }
     Relations.rowsDone(match, 1, scope)
         .filter(
             t -> match.find(2, Meaning.RowNoun.class).map(n -> n.table().equals(t)).orElse(true))

@@ -16,7 +16,7 @@ final class NeverValuesRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.1;
+    return -0.9;
   }
 
   @Override
