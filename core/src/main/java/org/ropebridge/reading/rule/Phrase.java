@@ -146,8 +146,12 @@ public sealed interface Phrase extends Part {
     }
   }
 
-  /** Words in quotes, or of no other meaning. */
-  record Texts(List<String> texts) implements Phrase {
+  /**
+   * Words in quotes, or of no other meaning.
+   *
+   * @param quoted whether they stand in quotes, as all of them do or none
+   */
+  record Texts(List<String> texts, boolean quoted) implements Phrase {
     public Texts {
       texts = List.copyOf(texts);
     }

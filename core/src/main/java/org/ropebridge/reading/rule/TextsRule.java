@@ -26,17 +26,18 @@ final class TextsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(1) != match.has(2)) {
+    Part part = match.get(0, Part.class);
+    boolean quoted = part instanceof Meaning.QuotedText;
+    boolean alike =
+        match.find(2, Phrase.Texts.class).map(Phrase.Texts::quoted).orElse(quoted) == quoted;
+    if (match.has(1) != match.has(2) || !alike) {
       return;
     }
-    Part part = match.get(0, Part.class);
     List<String> texts = new ArrayList<>();
     texts.add(
-        part instanceof Meaning.QuotedText quoted
-            ? quoted.text()
-            : ((Meaning.PlainWord) part).text());
+        part instanceof Meaning.QuotedText text ? text.text() : ((Meaning.PlainWord) part).text());
     match.find(2, Phrase.Texts.class).ifPresent(more -> texts.addAll(more.texts()));
-    out.accept(new Phrase.Texts(texts));
+    out.accept(new Phrase.Texts(texts, quoted));
   }
 
   private static boolean isText(Part part) {
