@@ -208,6 +208,17 @@ test("an answer is told in words, and taken along", async ({ page }) => {
   }
 });
 
+test("what is no question is told, with the way back to the answer", async ({ page }) => {
+  await signIn(page);
+  await ask(page, "revenue by valley this year");
+  await expect(page.getByRole("heading", { name: "revenue by valley this year" })).toBeVisible();
+  await ask(page, "export it");
+  await expect(page.getByText("Saving, sharing and files are offered")).toBeVisible();
+  await page.getByRole("button", { name: "Back to “revenue by valley this year”" }).click();
+  await expect(page.getByRole("heading", { name: "revenue by valley this year" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Take along" })).toBeVisible();
+});
+
 test("the page can be used at 360 pixels", async ({ page }) => {
   await page.setViewportSize({ width: 360, height: 740 });
   await signIn(page);

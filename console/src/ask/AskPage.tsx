@@ -10,6 +10,7 @@ import { NewsList } from "./NewsList";
 import { QuestionBox } from "./QuestionBox";
 import { Starters } from "./Starters";
 import { ThreadRail } from "./ThreadRail";
+import { useThread } from "./threads";
 import { Waiting } from "./Waiting";
 
 /**
@@ -175,5 +176,30 @@ function Answered({ here, answer, go, onAsk }: AnsweredProps) {
   } else if (answer.isError) {
     return <Failure error={answer.error} onRetry={() => void answer.refetch()} />;
   }
-  return <AnswerView answer={answer.data} onAsk={onAsk} />;
+  return (
+    <>
+      <AnswerView answer={answer.data} onAsk={onAsk} />
+      {answer.data.status === "told" && <BackToAnswer here={here} go={go} />}
+    </>
+  );
+}
+
+/** Beside what was no question nothing is shown: the way to the answer that it was said of. */
+function BackToAnswer({ here, go }: Pick<AnsweredProps, "here" | "go">) {
+  const thread = useThread(here.thread);
+  const turns = thread.data?.turns ?? [];
+  const before = turns.find((t) => t.id === turns.find((o) => o.id === here.turn)?.after);
+  if (!before) return null;
+  return (
+    <Button
+      alignSelf="start"
+      size="sm"
+      variant="outline"
+      onClick={() =>
+        go({ model: here.model, thread: here.thread, turn: before.id, question: before.question })
+      }
+    >
+      Back to “{before.question}”
+    </Button>
+  );
 }

@@ -14,6 +14,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { rest, type Thread } from "../rest/client";
 import type { Here } from "./place";
+import { useThread } from "./threads";
 
 interface ThreadRailProps {
   model: string;
@@ -24,12 +25,7 @@ interface ThreadRailProps {
 /** The questions of this thread, to go back to, and the threads before. */
 export function ThreadRail({ model, here, onGo }: ThreadRailProps) {
   const [words, setWords] = useState("");
-  const thread = useQuery({
-    queryKey: ["thread", here.thread],
-    queryFn: () => rest.thread(here.thread ?? ""),
-    enabled: here.thread !== undefined,
-    retry: false,
-  });
+  const thread = useThread(here.thread);
   const threads = useQuery({
     queryKey: ["threads", model, words],
     queryFn: () => rest.threads(model, words),

@@ -20,7 +20,7 @@ final class DatedBreakdownRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.13;
+    return 0.2;
   }
 
   @Override
