@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -41,14 +40,6 @@ final class AverageOfEachRule extends Rule {
           .ifPresent(out);
       return;
     }
-    Operands.summed(Operands.of(amount), scope)
-        .flatMap(
-            sum ->
-                Operands.together(
-                    Measure.Operator.DIVIDED_BY,
-                    Contribution.Measures.of(sum),
-                    noun,
-                    BigDecimal.ONE))
-        .ifPresent(out);
+    Operands.divided(Operands.of(amount), noun, scope).ifPresent(out);
   }
 }

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -28,15 +27,7 @@ final class BringsInRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain amount = new Measure.MetricValue(match.get(2, Meaning.MetricName.class).metric());
     if (!match.isPlural(1) && scope.isMoney(amount)) {
-      Operands.summed(amount, scope)
-          .flatMap(
-              sum ->
-                  Operands.together(
-                      Measure.Operator.DIVIDED_BY,
-                      Contribution.Measures.of(sum),
-                      match.get(1, Part.class),
-                      BigDecimal.ONE))
-          .ifPresent(out);
+      Operands.divided(amount, match.get(1, Part.class), scope).ifPresent(out);
     }
   }
 }

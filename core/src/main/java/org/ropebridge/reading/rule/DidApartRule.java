@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -27,18 +26,15 @@ final class DidApartRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String anchor = match.get(0, Meaning.RowNoun.class).table();
-    Optional<String> table =
-        match.isParticiple(2) ? Relations.rowsNamed(match, 2, scope) : Optional.empty();
-    table
-        .filter(t -> Scope.pointsAt(t, anchor, scope))
+    Relations.done(match, 2, anchor, scope)
         .ifPresent(
-            t ->
+            did ->
                 out.accept(
                     new Contribution.Together(
                         List.of(
                             new Contribution.Noun(anchor),
                             match.get(1, Contribution.Narrowing.class),
-                            new Contribution.RelatedApart(t, List.of(), false)))));
+                            did))));
   }
 
   private static boolean isOwn(Contribution.Narrowing narrowing) {

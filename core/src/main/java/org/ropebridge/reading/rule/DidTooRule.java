@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -25,14 +24,7 @@ final class DidTooRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Contribution.NounWith rows = match.get(0, Contribution.NounWith.class);
-    Optional<String> table =
-        match.isParticiple(1) ? Relations.rowsNamed(match, 1, scope) : Optional.empty();
-    table
-        .filter(t -> Scope.pointsAt(t, rows.table(), scope))
-        .ifPresent(
-            t ->
-                out.accept(
-                    new Contribution.Together(
-                        List.of(rows, new Contribution.RelatedApart(t, List.of(), false)))));
+    Relations.done(match, 1, rows.table(), scope)
+        .ifPresent(did -> out.accept(new Contribution.Together(List.of(rows, did))));
   }
 }

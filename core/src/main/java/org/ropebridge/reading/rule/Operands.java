@@ -119,6 +119,18 @@ public final class Operands {
         .allMatch(t -> scope.paths().to(t, column).isPresent());
   }
 
+  /** An amount that adds up, divided by another number: of averages, what they are averages of. */
+  static Optional<Part> divided(Measure.Plain amount, Part by, Scope scope) {
+    return summed(amount, scope)
+        .flatMap(
+            sum ->
+                together(
+                    Measure.Operator.DIVIDED_BY,
+                    Contribution.Measures.of(sum),
+                    by,
+                    BigDecimal.ONE));
+  }
+
   /** "average pay per hour" is all pay by all hours; what does not add up is divided by nothing. */
   public static Optional<Measure.Plain> summed(Measure.Plain dividend, Scope scope) {
     if (dividend instanceof Measure.Statistic statistic

@@ -5,6 +5,7 @@ import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
@@ -29,6 +30,27 @@ public sealed interface Phrase extends Part {
       Optional<BigDecimal> high,
       Optional<String> unit)
       implements Phrase {
+    /** The same in each of the units that the model counts such a span of time in. */
+    static void ofSpans(
+        Filter.Comparison comparison,
+        Optional<Meaning.NumberWord> number,
+        Meaning.TimeUnitWord unit,
+        Scope scope,
+        Consumer<Part> out) {
+      BigDecimal count = number.map(Meaning.NumberWord::number).orElse(BigDecimal.ONE);
+      scope
+          .dimensions()
+          .unitsIn(unit.period().orElseThrow())
+          .forEach(
+              (name, times) ->
+                  out.accept(
+                      new Comparing(
+                          comparison,
+                          count.multiply(BigDecimal.valueOf(times)),
+                          Optional.empty(),
+                          Optional.of(name))));
+    }
+
     /** Rows whose number in the column compares so. */
     Filter of(ColumnRef column) {
       return new Filter.Compare(column, comparison, low, high);

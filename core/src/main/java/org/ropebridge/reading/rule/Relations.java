@@ -54,6 +54,15 @@ final class Relations {
     return main ? Optional.of(date.table()) : Optional.empty();
   }
 
+  /** Rows of an anchor at which such rows point that a slot says, as a participle, were made. */
+  static Optional<Contribution> done(Match match, int slot, String anchor, Scope scope) {
+    return Optional.of(slot)
+        .filter(match::isParticiple)
+        .flatMap(s -> rowsNamed(match, s, scope))
+        .filter(table -> Scope.pointsAt(table, anchor, scope))
+        .map(table -> new Contribution.RelatedApart(table, List.of(), false));
+  }
+
   /** What rows are judged by, as ratings by their average: the one metric that does not add up. */
   static Optional<Measure> judgedBy(String table, Scope scope) {
     List<Measure> metrics =

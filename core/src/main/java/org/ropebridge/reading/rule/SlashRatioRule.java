@@ -1,10 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Measure;
 
 /**
  * "revenue/guest night" [measure] [slash] [measure, in the singular] -> the one divided by the
@@ -28,14 +26,7 @@ final class SlashRatioRule extends Rule {
     if (match.isPlural(2)) {
       return;
     }
-    Operands.summed(Operands.of(match.get(0, Part.class)), scope)
-        .flatMap(
-            sum ->
-                Operands.together(
-                    Measure.Operator.DIVIDED_BY,
-                    Contribution.Measures.of(sum),
-                    match.get(2, Part.class),
-                    BigDecimal.ONE))
+    Operands.divided(Operands.of(match.get(0, Part.class)), match.get(2, Part.class), scope)
         .ifPresent(out);
   }
 }

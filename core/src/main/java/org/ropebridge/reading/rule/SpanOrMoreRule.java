@@ -1,7 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -27,23 +25,13 @@ final class SpanOrMoreRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    BigDecimal count =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .map(Meaning.NumberWord::number)
-            .orElse(BigDecimal.ONE);
     Filter.Comparison comparison =
         match.isWord(2, Role.OR_MORE) ? Filter.Comparison.AT_LEAST : Filter.Comparison.AT_MOST;
-    scope
-        .dimensions()
-        .unitsIn(match.get(1, Meaning.TimeUnitWord.class).period().orElseThrow())
-        .forEach(
-            (unit, times) ->
-                out.accept(
-                    new Phrase.Comparing(
-                        comparison,
-                        count.multiply(BigDecimal.valueOf(times)),
-                        Optional.empty(),
-                        Optional.of(unit))));
+    Phrase.Comparing.ofSpans(
+        comparison,
+        match.find(0, Meaning.NumberWord.class),
+        match.get(1, Meaning.TimeUnitWord.class),
+        scope,
+        out);
   }
 }

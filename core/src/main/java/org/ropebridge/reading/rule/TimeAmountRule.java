@@ -1,13 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.math.BigDecimal;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.plan.Filter;
-import org.ropebridge.plan.Period;
 
 /**
  * "a week", "90 minutes" [number] [unit of time] -> as many of the units that the model counts time
@@ -28,20 +23,11 @@ final class TimeAmountRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    BigDecimal count =
-        match
-            .find(1, Meaning.NumberWord.class)
-            .map(Meaning.NumberWord::number)
-            .orElse(BigDecimal.ONE);
-    Period.Unit unit = match.get(2, Meaning.TimeUnitWord.class).period().orElseThrow();
-    Filter.Comparison comparison = match.get(0, Meaning.ComparisonWord.class).comparison();
-    for (Map.Entry<String, Integer> units : scope.dimensions().unitsIn(unit).entrySet()) {
-      out.accept(
-          new Phrase.Comparing(
-              comparison,
-              count.multiply(BigDecimal.valueOf(units.getValue())),
-              Optional.empty(),
-              Optional.of(units.getKey())));
-    }
+    Phrase.Comparing.ofSpans(
+        match.get(0, Meaning.ComparisonWord.class).comparison(),
+        match.find(1, Meaning.NumberWord.class),
+        match.get(2, Meaning.TimeUnitWord.class),
+        scope,
+        out);
   }
 }
