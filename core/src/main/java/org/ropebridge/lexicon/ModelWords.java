@@ -298,7 +298,7 @@ final class ModelWords {
                     .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
               });
       // "cancellations", of a date that is called "cancelled".
-      column.alsoCalled().stream()
+      Stream.concat(event.stream(), column.alsoCalled().stream())
           .map(Tokens::plain)
           .filter(vocabulary::isParticiple)
           .flatMap(s -> vocabulary.nounsOf(s).stream())
@@ -468,10 +468,18 @@ final class ModelWords {
     }
   }
 
+  /** "opening" of "opening date", "opened" of "date opened". */
   private Optional<String> withoutDateWord(String label) {
-    return WordForms.lastWord(label)
-        .filter(vocabulary.dateWords()::contains)
-        .map(w -> label.substring(0, label.toLowerCase(Locale.ROOT).lastIndexOf(w)).strip());
+    Set<String> dateWords = vocabulary.dateWords();
+    String first = label.substring(0, Math.max(0, label.indexOf(' ')));
+    boolean leads =
+        dateWords.contains(first.toLowerCase(Locale.ROOT))
+            && vocabulary.isParticiple(Tokens.plain(label.substring(first.length()).strip()));
+    return leads
+        ? Optional.of(label.substring(first.length()).strip())
+        : WordForms.lastWord(label)
+            .filter(dateWords::contains)
+            .map(w -> label.substring(0, label.toLowerCase(Locale.ROOT).lastIndexOf(w)).strip());
   }
 
   /** Whether the rows of a table are people. */

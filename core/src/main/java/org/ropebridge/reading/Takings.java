@@ -129,13 +129,21 @@ final class Takings {
           to.said.addGrouping(ordered.what());
           return to.measures(ordered.measures(), true);
         });
+    on(Contribution.GroupsTold.class, (to, told, joined) -> groupsTold(to, told));
     on(
-        Contribution.GroupsTold.class,
+        Contribution.PlacesTold.class,
         (to, told, joined) -> {
-          to.said.groupsTold = true;
-          to.said.addGrouping(told.what());
-          return to.measures(List.of(told.of()), true);
+          // "categories where returns rose" asks for categories, and for no places.
+          boolean first =
+              to.said.groupings.isEmpty() && to.said.subjects.isEmpty() && to.said.nouns.isEmpty();
+          return first && groupsTold(to, told.groups());
         });
+  }
+
+  private static boolean groupsTold(Collector to, Contribution.GroupsTold told) {
+    to.said.groupsTold = true;
+    to.said.addGrouping(told.what());
+    return to.measures(List.of(told.of()), true);
   }
 
   private static void narrowing() {

@@ -372,6 +372,9 @@ public sealed interface Contribution extends Part {
   /** "huts by revenue", "huts and their revenue": groups, and what is told of each. */
   record GroupsTold(Grouping what, Measure of) implements Contribution {}
 
+  /** "where are our members": the places that rows are at, where nothing was said before. */
+  record PlacesTold(GroupsTold groups) implements Contribution {}
+
   /** "from May to June", of something that moved. */
   record FromTo(Phrase.Time earlier, Phrase.Time later) implements Contribution {}
 

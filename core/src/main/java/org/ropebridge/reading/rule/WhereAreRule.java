@@ -39,7 +39,8 @@ final class WhereAreRule extends Rule {
     return Places.nearest(table, scope)
         .map(
             place ->
-                new Contribution.GroupsTold(
-                    new Grouping.ByColumn(place), new Measure.RowCount(table)));
+                new Contribution.PlacesTold(
+                    new Contribution.GroupsTold(
+                        new Grouping.ByColumn(place), new Measure.RowCount(table))));
   }
 }
