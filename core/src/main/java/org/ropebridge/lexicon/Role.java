@@ -319,11 +319,13 @@ public enum Role {
   WHY(false),
   /** Asks for what has none of two: "neither callouts nor repairs". */
   NEITHER(false),
+  /** Names the second of the two: "nor repairs". */
   NOR(false),
   /** Asks for one of those that were named before: "which one". */
   WHICH_ONE(false),
   /** Asks how something is spread over the parts of a span of time: "spread over the week". */
   SPREAD_OVER(false),
+  /** Divides one number by another: "revenue/stay". */
   SLASH(false),
   /** Ties people to where they are at home: "live in". */
   LIVING(false),
