@@ -275,10 +275,7 @@ final class ModelWords {
           .forEach(
               s -> {
                 addDone(s, meaning);
-                vocabulary
-                    .notDone(Tokens.plain(s))
-                    .filter(not -> !isCondition(not))
-                    .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
+                addNotDone(s, meaning);
               });
     }
     if (column.holds().isTemporal()) {
@@ -292,10 +289,7 @@ final class ModelWords {
           .ifPresent(
               s -> {
                 add(s, meaning, Mention.Found.SHORTENED, true);
-                vocabulary
-                    .notDone(s)
-                    .filter(not -> !isCondition(not))
-                    .ifPresent(not -> add(not, new Meaning.NotDone(meaning.column())));
+                addNotDone(s, meaning);
               });
       // "cancellations", of a date that is called "cancelled".
       Stream.concat(event.stream(), column.alsoCalled().stream())
@@ -304,11 +298,7 @@ final class ModelWords {
           .flatMap(s -> vocabulary.nounsOf(s).stream())
           .filter(s -> !naming.isName(s))
           .forEach(s -> add(s, meaning, Mention.Found.AKIN, false));
-      column.alsoCalled().stream()
-          .map(Tokens::plain)
-          .flatMap(s -> vocabulary.notDone(s).stream())
-          .filter(s -> !isCondition(s))
-          .forEach(s -> add(s, new Meaning.NotDone(meaning.column())));
+      column.alsoCalled().forEach(s -> addNotDone(s, meaning));
     }
     if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
       // "how long do people wait", of a "waiting time".
@@ -428,7 +418,14 @@ final class ModelWords {
         : Optional.empty();
   }
 
-  /** Whether the language has a task for a word that is no noun: "since", "what". */
+  /** "unpaid", of what is called "paid". */
+  private void addNotDone(String name, Meaning.ColumnName column) {
+    vocabulary
+        .notDone(Tokens.plain(name))
+        .filter(not -> !isCondition(not))
+        .ifPresent(not -> add(not, new Meaning.NotDone(column.column())));
+  }
+
   /** "unfilled", where the author calls a condition so. */
   private boolean isCondition(String word) {
     return model.tables().stream()
@@ -437,6 +434,7 @@ final class ModelWords {
         .anyMatch(name -> Tokens.plain(name).equals(word));
   }
 
+  /** Whether the language has a task for a word that is no noun: "since", "what". */
   private boolean hasTask(String word) {
     return hasRole(word, WITH_TASK);
   }

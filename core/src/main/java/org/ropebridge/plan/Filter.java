@@ -22,6 +22,30 @@ public sealed interface Filter {
     return this;
   }
 
+  /** The rows that it leaves out, where it says which those are. */
+  default Optional<Filter> leftOut() {
+    if (this instanceof InValues f && f.negated()) {
+      return Optional.of(new InValues(f.column(), f.values(), false));
+    } else if (this instanceof Meets f && f.negated()) {
+      return Optional.of(new Meets(f.table(), f.condition(), false));
+    } else if (this instanceof IsTrue f && f.negated()) {
+      return Optional.of(new IsTrue(f.column(), false));
+    } else if (this instanceof Missing f) {
+      return Optional.of(new Missing(f.column(), !f.negated()));
+    } else if (this instanceof HasText f && f.negated()) {
+      return Optional.of(new HasText(f.column(), f.where(), f.text(), false));
+    } else if (this instanceof InPeriod f && f.negated()) {
+      return Optional.of(new InPeriod(f.period(), f.date(), false));
+    } else if (this instanceof Recurring f && f.negated()) {
+      return Optional.of(new Recurring(f.part(), f.numbers(), f.date(), false));
+    } else if (this instanceof Having f) {
+      return Optional.of(new Having(f.anchor(), f.table(), f.role(), f.filters(), !f.negated()));
+    } else if (this instanceof Among f) {
+      return Optional.of(new Among(f.column(), f.plan(), !f.negated()));
+    }
+    return Optional.empty();
+  }
+
   /** The same over the days so far, where it is a unit of the calendar that is not over. */
   default Filter soFar() {
     return this instanceof InPeriod in

@@ -275,11 +275,11 @@ final class Assembly {
     if (said.inShares && !inShares()) {
       return Optional.empty();
     }
-    Listings listings = new Listings(said, scope);
-    Optional<String> listed = listings.table();
-    if (listed.isPresent() && hasTwoLowest()) {
+    if (hasTwoLowest()) {
       return Optional.empty();
     }
+    Listings listings = new Listings(said, scope);
+    Optional<String> listed = listings.table();
     if (listed.isPresent()) {
       return listings
           .plan(listed.get())
@@ -305,7 +305,7 @@ final class Assembly {
     if (said.sideBySide) {
       oppositions.putSideBySide();
     }
-    if (!counts.nounsFit() || hasTwoLowest()) {
+    if (!counts.nounsFit()) {
       return Optional.empty();
     }
     return plan();

@@ -192,8 +192,7 @@ final class Candidates {
             .filter(f -> !check.faults(plan.withFilters(List.of(f))).isEmpty())
             .toList();
     List<Filter> so = unreachable.stream().filter(Candidates::isSo).toList();
-    List<Filter> notSo =
-        unreachable.stream().flatMap(f -> positive(f).stream()).map(Filter.class::cast).toList();
+    List<Filter> notSo = unreachable.stream().flatMap(f -> positive(f).stream()).toList();
     // What is missing on no such row is another question.
     if (so.size() + notSo.size() < unreachable.size()) {
       return Optional.empty();
@@ -235,11 +234,9 @@ final class Candidates {
 
   /** What must not be so, as if it were; empty of what is no such filter. */
   private static Optional<Filter> positive(Filter filter) {
-    if (filter instanceof Filter.InValues in && in.negated()) {
-      return Optional.of(new Filter.InValues(in.column(), in.values(), false));
-    }
-    return filter instanceof Filter.IsTrue is && is.negated()
-        ? Optional.of(new Filter.IsTrue(is.column(), false))
+    return filter instanceof Filter.InValues in && in.negated()
+            || filter instanceof Filter.IsTrue is && is.negated()
+        ? filter.leftOut()
         : Optional.empty();
   }
 

@@ -296,12 +296,10 @@ final class Collector {
 
   /** "in 2024 but not in 2025": what no row may be, where another of its kind asks for rows. */
   private static Optional<Filter> notBeside(Filter filter, List<Filter> others) {
-    Optional<Filter> positive = Optional.empty();
-    if (filter instanceof Filter.InPeriod in && in.negated()) {
-      positive = Optional.of(new Filter.InPeriod(in.period(), in.date(), false));
-    } else if (filter instanceof Filter.InValues in && in.negated()) {
-      positive = Optional.of(new Filter.InValues(in.column(), in.values(), false));
-    }
+    boolean negated =
+        filter instanceof Filter.InPeriod time && time.negated()
+            || filter instanceof Filter.InValues in && in.negated();
+    Optional<Filter> positive = negated ? filter.leftOut() : Optional.empty();
     return positive.filter(p -> others.stream().anyMatch(o -> isOfKind(o, p)));
   }
 

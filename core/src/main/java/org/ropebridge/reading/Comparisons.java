@@ -48,13 +48,12 @@ final class Comparisons {
       }
       boolean groups =
           !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
-      if (part.isEmpty() && groups && isOverTimeOnly()) {
-        // "percentage of stays from the website by month": of the stays of each month.
-        lastNarrowing().filter(said.narrowedFirst::contains).ifPresent(part::add);
-      } else if (part.isEmpty() && groups && said.ranked.isEmpty() && said.within.isEmpty()) {
-        // "share of stays with more than 4 people by hut": of the stays of each hut.
+      if (part.isEmpty() && groups && said.ranked.isEmpty()) {
+        // "percentage of stays from the website by month": of the stays of each month; "share of
+        // stays with more than 4 people by hut": of those of each hut.
         lastNarrowing()
-            .filter(f -> said.narrowedFirst.contains(f) && mayDifferWithin(f))
+            .filter(said.narrowedFirst::contains)
+            .filter(f -> isOverTimeOnly() || said.within.isEmpty() && mayDifferWithin(f))
             .ifPresent(part::add);
       }
       if (part.isEmpty() && groups) {

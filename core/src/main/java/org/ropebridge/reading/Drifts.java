@@ -140,7 +140,8 @@ final class Drifts {
     }
     boolean up = isUp(drifted.way());
     if (drifted.most().isEmpty()) {
-      Bound bound = drifted.by().map(b -> up ? b : fallen(b)).orElseGet(() -> moved(up));
+      Bound distance = drifted.by().orElse(Bound.of(Filter.Comparison.MORE_THAN, 0));
+      Bound bound = up ? distance : fallen(distance);
       said.keeps.add(new Plan.Keep(moved.get(), new Plan.Against(bound)));
       return true;
     }
@@ -153,10 +154,6 @@ final class Drifts {
                 Optional.of(subject.get().what()),
                 moved));
     return true;
-  }
-
-  private static Bound moved(boolean up) {
-    return Bound.of(up ? Filter.Comparison.MORE_THAN : Filter.Comparison.LESS_THAN, 0);
   }
 
   /** "fell by more than 20 %" is a growth below -20 %. */

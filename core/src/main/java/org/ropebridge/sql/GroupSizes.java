@@ -131,7 +131,8 @@ final class GroupSizes {
         for (Filter filter : filters(plan)) {
           List<Filter> others = new ArrayList<>(plan.filters());
           others.remove(filter);
-          leftOut(filter)
+          filter
+              .leftOut()
               .ifPresent(out -> besides.add(Plan.of(counting, List.of(), with(out, others))));
           if (filter instanceof Filter.InValues in && in.values().size() > 1) {
             Filter named = new Filter.InValues(in.column(), in.values(), false);
@@ -147,30 +148,5 @@ final class GroupSizes {
 
   private static List<Filter> with(Filter filter, List<Filter> others) {
     return Stream.concat(others.stream(), Stream.of(filter)).toList();
-  }
-
-  /** What a filter leaves out, if it says what that is. */
-  private static Optional<Filter> leftOut(Filter filter) {
-    if (filter instanceof Filter.InValues f && f.negated()) {
-      return Optional.of(new Filter.InValues(f.column(), f.values(), false));
-    } else if (filter instanceof Filter.Meets f && f.negated()) {
-      return Optional.of(new Filter.Meets(f.table(), f.condition(), false));
-    } else if (filter instanceof Filter.IsTrue f && f.negated()) {
-      return Optional.of(new Filter.IsTrue(f.column(), false));
-    } else if (filter instanceof Filter.Missing f) {
-      return Optional.of(new Filter.Missing(f.column(), !f.negated()));
-    } else if (filter instanceof Filter.HasText f && f.negated()) {
-      return Optional.of(new Filter.HasText(f.column(), f.where(), f.text(), false));
-    } else if (filter instanceof Filter.InPeriod f && f.negated()) {
-      return Optional.of(new Filter.InPeriod(f.period(), f.date(), false));
-    } else if (filter instanceof Filter.Recurring f && f.negated()) {
-      return Optional.of(new Filter.Recurring(f.part(), f.numbers(), f.date(), false));
-    } else if (filter instanceof Filter.Having f) {
-      return Optional.of(
-          new Filter.Having(f.anchor(), f.table(), f.role(), f.filters(), !f.negated()));
-    } else if (filter instanceof Filter.Among f) {
-      return Optional.of(new Filter.Among(f.column(), f.plan(), !f.negated()));
-    }
-    return Optional.empty();
   }
 }

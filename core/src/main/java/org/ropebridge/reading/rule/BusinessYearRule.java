@@ -9,7 +9,7 @@ import org.ropebridge.plan.TimeUnit;
 
 /** "business year 2026" [business year] [year] -> the business year that ends in that year */
 final class BusinessYearRule extends Rule {
-  private static final int CENTURY = 2000;
+  static final int CENTURY = 2000;
 
   BusinessYearRule() {
     super(

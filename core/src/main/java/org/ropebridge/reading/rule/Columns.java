@@ -51,6 +51,15 @@ public final class Columns {
         && column.names().anyMatch(column.unit().get()::equalsIgnoreCase);
   }
 
+  /** A statistic of the only column that measures what "how long" and the like ask for. */
+  static Optional<Contribution> measured(
+      Measure.Kind kind, String table, Meaning.HowWord how, Scope scope) {
+    List<ColumnRef> columns = scope.measuredBy(table, how);
+    return columns.size() == 1
+        ? Optional.of(Contribution.Measures.of(Measure.Statistic.of(kind, columns.get(0))))
+        : Optional.empty();
+  }
+
   /** The statistic of how long a table's rows took, where just one number tells it. */
   static Optional<Contribution> timeTaken(Phrase.Statistic statistic, String table, Scope scope) {
     List<ColumnRef> times = scope.measuredBy(table, Dimensions.TIME);

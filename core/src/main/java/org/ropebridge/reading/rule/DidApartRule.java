@@ -15,7 +15,7 @@ final class DidApartRule extends Rule {
     super(
         Slot.a(Meaning.RowNoun.class),
         Slot.a(Contribution.Narrowing.class, DidApartRule::isOwn),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || Relations.mayBeDone(p)));
+        Slot.a(Part.class, Relations::mayName));
   }
 
   @Override

@@ -2,7 +2,6 @@ package org.ropebridge.reading.rule;
 
 import java.util.List;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 
 /**
@@ -11,9 +10,7 @@ import org.ropebridge.lexicon.Part;
  */
 final class DidTooRule extends Rule {
   DidTooRule() {
-    super(
-        Slot.a(Contribution.NounWith.class),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || Relations.mayBeDone(p)));
+    super(Slot.a(Contribution.NounWith.class), Slot.a(Part.class, Relations::mayName));
   }
 
   @Override

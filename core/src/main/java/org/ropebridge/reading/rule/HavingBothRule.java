@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "people with both sick leave and unpaid leave" [noun] [with] [both] [two values of rows that
@@ -33,16 +31,8 @@ final class HavingBothRule extends Rule {
     if (Scope.pointsAt(table, anchor, scope)) {
       out.accept(
           new Contribution.RelatedBoth(
-              with(anchor, table, values, 0), with(anchor, table, values, 1)));
+              Relations.with(anchor, table, values.column(), values.stored().get(0)),
+              Relations.with(anchor, table, values.column(), values.stored().get(1))));
     }
-  }
-
-  private static Contribution.Related with(
-      String anchor, String table, Phrase.Values values, int which) {
-    return new Contribution.Related(
-        anchor,
-        table,
-        List.of(new Filter.InValues(values.column(), List.of(values.stored().get(which)), false)),
-        false);
   }
 }

@@ -1,10 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -29,10 +27,9 @@ final class HowLongDoneRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String who = match.get(1, Meaning.RowNoun.class).table();
     String table = match.get(2, Meaning.RowNoun.class).table();
-    List<ColumnRef> columns = scope.measuredBy(table, match.get(0, Meaning.HowWord.class));
-    if (match.isPlural(1) && columns.size() == 1 && Scope.pointsAt(table, who, scope)) {
-      out.accept(
-          Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, columns.get(0))));
+    if (match.isPlural(1) && Scope.pointsAt(table, who, scope)) {
+      Columns.measured(Measure.Kind.AVERAGE, table, match.get(0, Meaning.HowWord.class), scope)
+          .ifPresent(out);
     }
   }
 }

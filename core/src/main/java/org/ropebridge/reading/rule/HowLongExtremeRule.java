@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -31,12 +29,10 @@ final class HowLongExtremeRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.HowWord how = match.get(0, Meaning.HowWord.class);
     Meaning.SuperlativeWord end = match.get(1, Meaning.SuperlativeWord.class);
-    List<ColumnRef> columns = scope.measuredBy(match.get(3, Meaning.RowNoun.class).table(), how);
-    if (columns.size() == 1 && (end.isOfAnything() || how.dimensions().contains(end.dimension()))) {
-      Measure.Kind kind = end.most() ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM;
-      out.accept(
-          Rankings.narrowed(
-              Contribution.Measures.of(Measure.Statistic.of(kind, columns.get(0))), match, 2));
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    if (end.isOfAnything() || how.dimensions().contains(end.dimension())) {
+      Columns.measured(end.most() ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM, table, how, scope)
+          .ifPresent(measured -> out.accept(Rankings.narrowed(measured, match, 2)));
     }
   }
 }

@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -28,12 +26,8 @@ final class HowLongRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    List<ColumnRef> columns =
-        scope.measuredBy(
-            match.get(1, Meaning.RowNoun.class).table(), match.get(0, Meaning.HowWord.class));
-    if (columns.size() == 1) {
-      out.accept(
-          Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, columns.get(0))));
-    }
+    String table = match.get(1, Meaning.RowNoun.class).table();
+    Columns.measured(Measure.Kind.AVERAGE, table, match.get(0, Meaning.HowWord.class), scope)
+        .ifPresent(out);
   }
 }

@@ -19,7 +19,9 @@ final class QuarterShortYearRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int year = CENTURY + Times.smallWhole(match.get(1, Meaning.NumberWord.class).number());
+    int year =
+        BusinessYearRule.CENTURY
+            + Times.smallWhole(match.get(1, Meaning.NumberWord.class).number());
     boolean near = Math.abs(year - scope.today().getYear()) <= MOST_YEARS_AWAY;
     if (near && match.adjoins(1)) {
       int month = match.get(0, Meaning.QuarterWord.class).quarter() * 3 - 2;
@@ -27,6 +29,5 @@ final class QuarterShortYearRule extends Rule {
     }
   }
 
-  private static final int CENTURY = 2000;
   private static final int MOST_YEARS_AWAY = 30;
 }

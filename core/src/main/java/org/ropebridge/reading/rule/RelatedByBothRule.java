@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "customers with both a motor and a home policy" [noun] [with] [both] [value] [noun whose rows
@@ -45,15 +43,9 @@ final class RelatedByBothRule extends Rule {
             && !one.equals(other);
     if (both && apart && Scope.pointsAt(table, anchor, scope)) {
       out.accept(
-          new Contribution.RelatedBoth(with(anchor, table, one), with(anchor, table, other)));
+          new Contribution.RelatedBoth(
+              Relations.with(anchor, table, one.column(), one.stored().get(0)),
+              Relations.with(anchor, table, other.column(), other.stored().get(0))));
     }
-  }
-
-  private static Contribution.Related with(String anchor, String table, Phrase.Values values) {
-    return new Contribution.Related(
-        anchor,
-        table,
-        List.of(new Filter.InValues(values.column(), values.stored(), false)),
-        false);
   }
 }

@@ -14,6 +14,17 @@ import org.ropebridge.plan.MeasureTables;
 final class Relations {
   private Relations() {}
 
+  /** Whether the part may name rows, or say what was done to make them. */
+  static boolean mayName(Part part) {
+    return part instanceof Meaning.RowNoun || mayBeDone(part);
+  }
+
+  /** Rows of the anchor at which some of the table with that value point. */
+  static Contribution.Related with(String anchor, String table, ColumnRef column, String value) {
+    return new Contribution.Related(
+        anchor, table, List.of(new Filter.InValues(column, List.of(value), false)), false);
+  }
+
   /** Whether the part may say which rows there are, or what was done to make them. */
   static boolean mayBeDone(Part part) {
     return Columns.isColumn(part) || part instanceof Meaning.MetricName;

@@ -342,7 +342,7 @@ public record Scope(
 
   /** Whether the measure is an amount of money. */
   public boolean isMoney(Measure measure) {
-    return unitOf(measure).filter(u -> dimensions.has(Dimensions.MONEY, u)).isPresent();
+    return unitOf(measure).filter(this::isMoney).isPresent();
   }
 
   /** Whether each row that the measure is computed over has just one row of the column's table. */

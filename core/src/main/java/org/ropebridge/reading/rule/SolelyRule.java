@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
@@ -17,7 +16,7 @@ final class SolelyRule extends Rule {
   SolelyRule() {
     super(
         Slot.word(Role.ONLY).maybe(),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || Relations.mayBeDone(p)),
+        Slot.a(Part.class, Relations::mayName),
         Slot.word(Role.ONLY).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Values.class),
