@@ -58,6 +58,7 @@ public final class PotteryModel {
             "model.yaml",
             "metrics.yaml",
             "tables/kilns.yaml",
+            "tables/orders.yaml",
             "tables/reviews.yaml",
             "tables/firings.yaml",
             "tables/potters.yaml",

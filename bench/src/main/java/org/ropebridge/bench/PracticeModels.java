@@ -40,7 +40,8 @@ public final class PracticeModels {
           "school",
           "cover",
           "wind",
-          "staff");
+          "staff",
+          "purse");
 
   private PracticeModels() {}
 

@@ -99,8 +99,8 @@ public final class Definitions {
             .map(date -> "Whole years from the " + date.label() + " to today.");
     Optional<String> between =
         table
-            .endOfDuration(ref.column())
-            .map(end -> between(table.ownDate().orElseThrow(), end, table.column(ref.column())));
+            .span(ref.column())
+            .map(span -> between(span.from(), span.to(), table.column(ref.column())));
     from.or(() -> between)
         .ifPresent(
             meaning -> {

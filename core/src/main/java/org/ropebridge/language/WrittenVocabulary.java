@@ -55,6 +55,21 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> dueWords() {
+    return sections.nouns("DUE");
+  }
+
+  @Override
+  public Set<String> targetWords() {
+    return sections.nouns("TARGET");
+  }
+
+  @Override
+  public Set<String> delayWords() {
+    return sections.nouns("DELAY");
+  }
+
+  @Override
   public Set<String> endWords() {
     return sections.nouns("END");
   }

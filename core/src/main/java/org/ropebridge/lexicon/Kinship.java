@@ -1,5 +1,6 @@
 package org.ropebridge.lexicon;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,8 +15,11 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Labels;
 import org.ropebridge.model.Link;
+import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
+import org.ropebridge.model.expression.Expression;
+import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.plan.TimeUnit;
 
 /** What a model's columns are about by the words that they are called. */
@@ -35,7 +39,47 @@ public final class Kinship {
 
   /** Dates at which what a row stands for was over. */
   public Set<ColumnRef> ends() {
-    return called(vocabulary.endWords(), Column.Holds::isTemporal);
+    Set<ColumnRef> ends = called(vocabulary.endWords(), Column.Holds::isTemporal);
+    ends.removeAll(dues());
+    return ends;
+  }
+
+  /** Dates at which something is to be done. */
+  private Set<ColumnRef> dues() {
+    return called(vocabulary.dueWords(), Column.Holds::isTemporal);
+  }
+
+  /**
+   * How long after the date on which they were due rows were done, as columns that no file writes
+   * down: of tables with just one such date and just one at which rows were done, where no number
+   * tells it.
+   */
+  public Set<ColumnRef> delays() {
+    Set<ColumnRef> dues = dues();
+    Set<ColumnRef> told = called(vocabulary.delayWords(), holds -> holds == Column.Holds.NUMBER);
+    Set<ColumnRef> found = new LinkedHashSet<>();
+    for (Table table : model.tables()) {
+      List<ColumnRef> due = dues.stream().filter(c -> c.table().equals(table.name())).toList();
+      if (due.size() == 1 && told.stream().noneMatch(c -> c.table().equals(table.name()))) {
+        done(table, due.get(0))
+            .map(done -> done.nameAfter(model.column(due.get(0))))
+            .ifPresent(name -> found.add(ColumnRef.of(table.name(), name)));
+      }
+    }
+    return found;
+  }
+
+  /** The only date at which rows that were due were over, or else their only other date. */
+  private Optional<Column> done(Table table, ColumnRef due) {
+    Set<ColumnRef> ends = ends();
+    List<Column> others =
+        table.columns().stream()
+            .filter(c -> c.holds().isTemporal() && !c.name().equals(due.column()))
+            .filter(c -> !table.mainDate().equals(Optional.of(c.name())))
+            .toList();
+    List<Column> over =
+        others.stream().filter(c -> ends.contains(ColumnRef.of(table.name(), c.name()))).toList();
+    return Stream.of(over, others).filter(c -> c.size() == 1).map(c -> c.get(0)).findFirst();
   }
 
   /**
@@ -62,6 +106,62 @@ public final class Kinship {
       }
     }
     return found;
+  }
+
+  /** Metrics that say what another is to be: a "sales target", or a budget that is taken off. */
+  public List<Target> targets() {
+    List<Target> targets = new ArrayList<>();
+    for (Metric metric : model.metrics()) {
+      List<Target> found = differences(metric);
+      found = found.isEmpty() ? namesakes(metric) : found;
+      if (found.size() == 1) {
+        targets.add(found.get(0));
+      }
+    }
+    return targets;
+  }
+
+  /** By metrics of the author that take this one off another. */
+  private List<Target> differences(Metric target) {
+    boolean planned =
+        Stream.concat(Stream.of(target.label()), target.alsoCalled().stream())
+            .flatMap(n -> Stream.of(Tokens.plain(n).split(" ")))
+            .anyMatch(vocabulary.targetWords()::contains);
+    return model.metrics().stream()
+        .filter(m -> planned)
+        .flatMap(
+            m ->
+                taken(m, target.name()).stream()
+                    .map(actual -> new Target(target.name(), actual, Optional.of(m.name()))))
+        .toList();
+  }
+
+  /** What the other is taken off by a metric that is nothing but their difference. */
+  private static Optional<String> taken(Metric metric, String other) {
+    return metric.table().isEmpty()
+            && ExpressionParser.parse(metric.sql()) instanceof Expression.Binary binary
+            && binary.operator().equals("-")
+            && binary.left() instanceof Expression.NameUse actual
+            && binary.right() instanceof Expression.NameUse taken
+            && taken.name().equals(other)
+        ? Optional.of(actual.name())
+        : Optional.empty();
+  }
+
+  /** "sales", of the "sales target", and "spending", of "planned spending". */
+  private List<Target> namesakes(Metric target) {
+    String label = Tokens.plain(target.label());
+    return model.metrics().stream()
+        .filter(m -> !m.name().equals(target.name()))
+        .filter(
+            m -> {
+              String actual = Tokens.plain(m.label());
+              return label.startsWith(actual + " ")
+                  || vocabulary.targetWords().stream()
+                      .anyMatch(w -> label.equals(w + " " + actual));
+            })
+        .map(m -> new Target(target.name(), m.name(), Optional.empty()))
+        .toList();
   }
 
   /** Numbers that are so much in a unit of time: "monthly price". */

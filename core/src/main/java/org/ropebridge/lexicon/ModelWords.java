@@ -51,6 +51,7 @@ final class ModelWords {
   private final Naming naming;
   private final Kinship kinship;
   private final Set<ColumnRef> durations;
+  private final Set<ColumnRef> delays;
   private final ValueWords valueWords;
 
   /** The units of the model's columns and metrics. */
@@ -70,6 +71,7 @@ final class ModelWords {
     this.naming = new Naming(model);
     this.kinship = new Kinship(model, vocabulary);
     this.durations = kinship.durations();
+    this.delays = kinship.delays();
     this.valueWords =
         new ValueWords(
             entries,
@@ -238,7 +240,7 @@ final class ModelWords {
         .ifPresent(s -> add(s, noun, Mention.Found.SHORTENED, true));
     table.columns().forEach(c -> addColumn(table, c));
     addAge(table);
-    addDuration(table);
+    addSpans(table);
     table.links().forEach(l -> addLink(table, l));
     table.conditions().forEach(c -> addCondition(table, c));
   }
@@ -342,7 +344,9 @@ final class ModelWords {
   private void addCondition(Table table, Condition condition) {
     Meaning meaning = new Meaning.ConditionName(table.name(), condition.name());
     add(condition.label(), meaning);
-    add(table.rowNoun() + " " + condition.label(), meaning);
+    // The noun belongs to the name only where another item has the same one: "unpaid invoices" are
+    // invoices, and what is asked of them is read with the noun.
+    add(naming.condition(table.name(), condition.name()), meaning);
     condition.alsoCalled().forEach(s -> add(s, meaning));
     // "cancellations by month", of what has a cancellation date as well, is by that; and so is
     // what was "cancelled in May".
@@ -387,15 +391,20 @@ final class ModelWords {
     }
   }
 
-  /** "duration", of rows that came to an end, and that have no such number. */
-  private void addDuration(Table table) {
-    durations.stream()
+  /** "duration" and "delay", of rows that came to an end, and that have no such number. */
+  private void addSpans(Table table) {
+    addSpan(table, durations, vocabulary.durationWords());
+    addSpan(table, delays, vocabulary.delayWords());
+  }
+
+  private void addSpan(Table table, Set<ColumnRef> spans, Set<String> words) {
+    spans.stream()
         .filter(c -> c.table().equals(table.name()))
         .forEach(
             column -> {
               Meaning meaning = new Meaning.ColumnName(column);
               model.column(column).unit().ifPresent(this::addUnit);
-              for (String word : vocabulary.durationWords()) {
+              for (String word : words) {
                 add(table.rowNoun() + " " + word, meaning);
                 add(word, meaning, Mention.Found.AKIN, true);
               }

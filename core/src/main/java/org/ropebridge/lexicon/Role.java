@@ -90,6 +90,16 @@ public enum Role {
   /** "how many days after", before a date. */
   HOW_LONG_AFTER(false),
   HOW_LONG_BEFORE(false),
+  /** "late", of what was done after the date on which it was due. */
+  LATE(false),
+  /** "on time", of what was done by the date on which it was due. */
+  ON_TIME(false),
+  /** "early", of what was done before the date on which it was due. */
+  EARLY(false),
+  /** "how late", before what was done after the date on which it was due. */
+  HOW_LATE(false),
+  /** "left", of what was planned and is not used up. */
+  LEFT_OVER(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -33,6 +33,9 @@ final class ValueWords {
   /** What has a word of a value of several words. */
   private final Map<String, Set<Meaning>> byWord = new LinkedHashMap<>();
 
+  /** The same of values that name rows, by the word, and then by the column. */
+  private final Map<String, Map<ColumnRef, Set<Meaning>>> inNames = new LinkedHashMap<>();
+
   ValueWords(Entries entries, Vocabulary vocabulary, Set<String> nouns) {
     this.entries = entries;
     this.nouns = nouns;
@@ -62,8 +65,8 @@ final class ValueWords {
         entries.add(value.stored(), meaning, Mention.Found.EXACT, false);
       }
     }
-    if (!areNames && stored.size() <= MOST_VALUES_FOR_WORDS) {
-      collectWords(column, ref, stored);
+    if (stored.size() <= MOST_VALUES_FOR_WORDS) {
+      collectWords(column, ref, stored, areNames);
     }
     Map<String, Integer> lastWords = new HashMap<>();
     if (large) {
@@ -97,7 +100,7 @@ final class ValueWords {
         : Mention.Found.EXACT;
   }
 
-  private void collectWords(Column column, ColumnRef ref, List<String> stored) {
+  private void collectWords(Column column, ColumnRef ref, List<String> stored, boolean areNames) {
     Map<String, String> names = new LinkedHashMap<>();
     stored.forEach(s -> names.put(s, s));
     column.values().forEach(v -> names.put(v.stored(), v.name()));
@@ -107,24 +110,45 @@ final class ValueWords {
           if (words.size() > 1) {
             words.stream()
                 .filter(w -> w.length() >= SHORTEST_VALUE_WORD)
-                .forEach(
+                .map(
                     w ->
-                        byWord
-                            .computeIfAbsent(w, k -> new LinkedHashSet<>())
-                            .add(new Meaning.ValueName(ref, value)));
+                        areNames
+                            ? inNames
+                                .computeIfAbsent(w, k -> new LinkedHashMap<>())
+                                .computeIfAbsent(ref, k -> new LinkedHashSet<>())
+                            : byWord.computeIfAbsent(w, k -> new LinkedHashSet<>()))
+                .forEach(of -> of.add(new Meaning.ValueName(ref, value)));
           }
         });
   }
 
-  /** "diesel", where only one value of any column has that word: "diesel engine". */
+  /**
+   * "diesel", where only one value of any column has that word: "diesel engine"; and "museum",
+   * where only one office has it in its name, although a project has it as well.
+   */
   void addSingleWords(Set<String> nameWords) {
-    byWord.forEach(
-        (word, values) -> {
-          boolean known =
-              !entries.isFree(vocabulary.stem(word)) || nameWords.contains(vocabulary.stem(word));
-          if (values.size() == 1 && !known) {
-            entries.add(word, values.iterator().next(), Mention.Found.SHORTENED, false);
+    Map<String, List<Meaning>> standFor = new LinkedHashMap<>();
+    inNames.forEach(
+        (word, byColumn) -> {
+          boolean once = byColumn.values().stream().allMatch(values -> values.size() == 1);
+          if (once && !byWord.containsKey(word)) {
+            standFor.put(word, byColumn.values().stream().flatMap(Set::stream).toList());
           }
         });
+    byWord.forEach(
+        (word, values) -> {
+          if (values.size() == 1) {
+            standFor.put(word, List.copyOf(values));
+          }
+        });
+    standFor
+        .keySet()
+        .removeIf(
+            word ->
+                !entries.isFree(vocabulary.stem(word))
+                    || nameWords.contains(vocabulary.stem(word)));
+    standFor.forEach(
+        (word, values) ->
+            values.forEach(v -> entries.add(word, v, Mention.Found.SHORTENED, false)));
   }
 }

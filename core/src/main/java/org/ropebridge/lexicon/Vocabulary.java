@@ -91,6 +91,15 @@ public interface Vocabulary {
   /** Words for how long something took: "duration". */
   Set<String> durationWords();
 
+  /** Words in names of the date at which something is to be done: "due", "deadline". */
+  Set<String> dueWords();
+
+  /** Words in names of what a number is to be: "planned", "budget". */
+  Set<String> targetWords();
+
+  /** Words for how long after it was due something was done: "delay". */
+  Set<String> delayWords();
+
   /** Words that name the date at which something was over: "finished", "departure". */
   Set<String> endWords();
 

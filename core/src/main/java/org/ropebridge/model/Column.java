@@ -40,6 +40,9 @@ public record Column(
   /** What the name of a date at which rows are over ends with where what lies before is meant. */
   public static final String DURATION = "_duration";
 
+  /** What stands between the names of two dates where it is meant how long one came after. */
+  private static final String AFTER = "_after_";
+
   public Column {
     alsoCalled = List.copyOf(alsoCalled);
     values = List.copyOf(values);
@@ -66,10 +69,27 @@ public record Column(
    * times, and else in days.
    */
   Column durationSince(Column start, String rowNoun) {
+    return since(start, name + DURATION, rowNoun + " duration");
+  }
+
+  /** The name of how long this date came after the one that it was due on. */
+  public String nameAfter(Column due) {
+    return name + AFTER + due.name();
+  }
+
+  /**
+   * How long this date came after the one that it was due on, as a column of its own: in hours
+   * between two times, and else in days.
+   */
+  Column delayAfter(Column due, String rowNoun) {
+    return since(due, nameAfter(due), rowNoun + " delay");
+  }
+
+  private Column since(Column start, String called, String newLabel) {
     boolean inHours = holds == Holds.TIME && start.holds() == Holds.TIME;
     return new Column(
-        name + DURATION,
-        rowNoun + " duration",
+        called,
+        newLabel,
         Holds.NUMBER,
         Optional.of(inHours ? "hours" : "days"),
         Optional.of(AddsUp.AVERAGE),

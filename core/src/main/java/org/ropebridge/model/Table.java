@@ -49,21 +49,30 @@ public record Table(
 
   /**
    * The column of that name, also one that no file writes down: the age of a row's date in years,
-   * {@code born_age} of {@code born}, or how long it was from the row's own date to another, {@code
-   * closed_duration} of {@code closed}.
+   * {@code born_age} of {@code born}, how long it was from the row's own date to another, {@code
+   * closed_duration} of {@code closed}, or how long one date came after another, {@code
+   * paid_after_due} of {@code paid} and {@code due}.
    */
   public Optional<Column> findColumn(String columnName) {
     return columns.stream()
         .filter(c -> c.name().equals(columnName))
         .findFirst()
         .or(() -> dateOfAge(columnName).map(date -> date.ageOf(rowNoun)))
-        .or(() -> duration(columnName));
+        .or(() -> duration(columnName))
+        .or(() -> delay(columnName));
   }
 
   private Optional<Column> duration(String columnName) {
     return endOfDuration(columnName)
         .flatMap(end -> ownDate().map(start -> end.durationSince(start, rowNoun)));
   }
+
+  private Optional<Column> delay(String columnName) {
+    return delaySpan(columnName).map(span -> span.to().delayAfter(span.from(), rowNoun));
+  }
+
+  /** Two dates of a row. */
+  public record Span(Column from, Column to) {}
 
   /** The main date, where it is a column of this table. */
   public Optional<Column> ownDate() {
@@ -72,11 +81,29 @@ public record Table(
   }
 
   /**
-   * The date up to which a column counts that no file writes down, from the rows' own date; empty
-   * for any other column.
+   * The dates between which a column counts that no file writes down: the rows' own date and
+   * another, or the one on which they were due and that on which they were done; empty for any
+   * other column.
    */
-  public Optional<Column> endOfDuration(String columnName) {
+  public Optional<Span> span(String columnName) {
+    return endOfDuration(columnName)
+        .flatMap(end -> ownDate().map(start -> new Span(start, end)))
+        .or(() -> delaySpan(columnName));
+  }
+
+  private Optional<Column> endOfDuration(String columnName) {
     return ownDate().isEmpty() ? Optional.empty() : dateBehind(columnName, Column.DURATION);
+  }
+
+  private Optional<Span> delaySpan(String columnName) {
+    boolean written = columns.stream().anyMatch(c -> c.name().equals(columnName));
+    List<Column> dates = columns.stream().filter(c -> c.holds().isTemporal()).toList();
+    return written
+        ? Optional.empty()
+        : dates.stream()
+            .flatMap(done -> dates.stream().map(due -> new Span(due, done)))
+            .filter(s -> columnName.equals(s.to().nameAfter(s.from())))
+            .findFirst();
   }
 
   /** The date whose age a column is that no file writes down; empty for any other column. */

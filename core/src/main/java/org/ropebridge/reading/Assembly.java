@@ -285,6 +285,10 @@ final class Assembly {
           .plan(listed.get())
           .map(p -> new Result(new IdleRoles(scope).leftOut(p), said.assumptions, said.penalty));
     }
+    if (!said.measures.isEmpty() && said.measures.stream().allMatch(this::isDay)) {
+      // "when did we last pay them" asks for that day, and not for one of each month.
+      said.subjects.removeIf(s -> s.what() instanceof Grouping.ByTime);
+    }
     if (said.extremes.isEmpty()) {
       said.subjects.forEach(subject -> said.addGrouping(subject.what()));
       // "which agent has the highest rating" asks for one, and not for the highest of each.
@@ -309,6 +313,12 @@ final class Assembly {
       return Optional.empty();
     }
     return plan();
+  }
+
+  private boolean isDay(Measure measure) {
+    return isEnd(measure)
+        && measure instanceof Measure.Statistic of
+        && scope.model().column(of.column()).holds().isTemporal();
   }
 
   /** "bridges with a span over 40 m": a span at all, where one of some length is asked for. */

@@ -144,7 +144,7 @@ final class Listings {
       everything(table, scope).forEach(columns::add);
     } else {
       per.ifPresent(columns::add);
-      scope.namingColumn(table).filter(c -> !columns.contains(c)).ifPresent(columns::add);
+      known(table, scope).filter(c -> !columns.contains(c)).ifPresent(columns::add);
       boolean named =
           scope.namingColumn(table).filter(c -> scope.holds(c, Column.Holds.CATEGORY)).isPresent();
       if (said.columns.isEmpty() || !named) {
@@ -172,9 +172,17 @@ final class Listings {
 
   /** All rows of a table, with the columns that are shown where none are named. */
   static Listing all(String table, Scope scope) {
-    List<ColumnRef> columns = new ArrayList<>(scope.namingColumn(table).stream().toList());
+    List<ColumnRef> columns = new ArrayList<>(known(table, scope).stream().toList());
     telling(table, scope).stream().filter(c -> !columns.contains(c)).forEach(columns::add);
     return new Listing(table, columns, Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  /** By what a row is told from others: its name, or the number that it goes by. */
+  private static Optional<ColumnRef> known(String table, Scope scope) {
+    String key = scope.model().table(table).key();
+    return scope
+        .namingColumn(table)
+        .or(() -> scope.idsOf(table).stream().filter(c -> c.column().equals(key)).findFirst());
   }
 
   /** What tells people most about a row, and whatever else is known of it. */

@@ -91,6 +91,8 @@ public final class QuestionReader {
             kinship.beginnings(),
             kinship.ends(),
             kinship.durations(),
+            kinship.delays(),
+            kinship.targets(),
             kinship.paces(),
             kinship.reasons(),
             kinship.persons(),

@@ -95,7 +95,7 @@ final class Takings {
     on(
         Contribution.Events.class,
         (to, events, joined) -> {
-          to.measures(List.of(new Measure.RowCount(events.table())), joined);
+          to.measures(List.of(events.of()), joined);
           return Collector.once(
               to.said.events.isEmpty(), () -> to.said.events = Optional.of(events));
         });

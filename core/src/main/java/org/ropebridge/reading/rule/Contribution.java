@@ -422,7 +422,7 @@ public sealed interface Contribution extends Part {
   record BothOf(Filter first, Filter second) implements Contribution {}
 
   /** "arrivals": rows counted by a date of theirs that is not the main one. */
-  record Events(String table, ColumnRef date) implements Contribution {}
+  record Events(Measure of, ColumnRef date) implements Contribution {}
 
   /** "more than Brannick": values that others of the same column are set beside. */
   record BesideValues(Phrase.Values values, Optional<Measure> of) implements Contribution {}

@@ -13,7 +13,7 @@ final class CumulativeRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.4;
+    return 0.2;
   }
 
   @Override

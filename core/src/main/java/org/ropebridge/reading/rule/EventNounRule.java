@@ -34,6 +34,6 @@ final class EventNounRule extends Rule {
     out.accept(
         main
             ? Contribution.Measures.of(new Measure.RowCount(date.table()))
-            : new Contribution.Events(date.table(), date));
+            : new Contribution.Events(new Measure.RowCount(date.table()), date));
   }
 }

@@ -26,7 +26,7 @@ final class KeepAboveMeasureRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 1.3;
   }
 
   @Override
@@ -39,13 +39,23 @@ final class KeepAboveMeasureRule extends Rule {
             BigDecimal.ONE)
         .map(p -> ((Contribution.Measures) p).measures().get(0))
         .filter(difference -> comparison != Filter.Comparison.BETWEEN)
-        .filter(difference -> areComparable(match))
+        .filter(difference -> areComparable(match) && isOfTarget(match, scope))
         .ifPresent(
             difference ->
                 out.accept(
                     new Contribution.Keeping(
                         new Plan.Keep(difference, new Plan.Against(Bound.of(comparison, 0))),
                         false)));
+  }
+
+  /** What is to be so much is compared with what came of it, if that is known. */
+  private static boolean isOfTarget(Match match, Scope scope) {
+    Measure actual = Operands.of(match.get(1, Part.class));
+    return !(Operands.of(match.get(4, Part.class)) instanceof Measure.MetricValue wanted)
+        || scope
+            .target(wanted.metric())
+            .map(t -> new Measure.MetricValue(t.actual()).equals(actual))
+            .orElse(true);
   }
 
   /** How many rows there are is compared with how many others there are, not with their cost. */

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Target;
 import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.Column;
@@ -31,6 +32,8 @@ import org.ropebridge.plan.TimeUnit;
  * @param beginnings dates at which rows of a table began to be: births, openings
  * @param ends dates at which they were over: closings, departures
  * @param durations how long rows took, where no file writes it down
+ * @param delays how long after they were due rows were done, where no file writes it down
+ * @param targets metrics that say what others are to be
  * @param paces numbers that are so much in a unit of time
  * @param reasons columns that tell why something happened
  * @param persons columns that hold people
@@ -49,6 +52,8 @@ public record Scope(
     Set<ColumnRef> beginnings,
     Set<ColumnRef> ends,
     Set<ColumnRef> durations,
+    Set<ColumnRef> delays,
+    List<Target> targets,
     Map<ColumnRef, TimeUnit> paces,
     Set<ColumnRef> reasons,
     Set<ColumnRef> persons,
@@ -63,6 +68,8 @@ public record Scope(
     beginnings = inOrder(beginnings);
     ends = inOrder(ends);
     durations = inOrder(durations);
+    delays = inOrder(delays);
+    targets = List.copyOf(targets);
     paces = Map.copyOf(paces);
     reasons = inOrder(reasons);
     persons = inOrder(persons);
@@ -102,6 +109,28 @@ public record Scope(
   private static Optional<ColumnRef> onlyOf(String table, Set<ColumnRef> columns) {
     List<ColumnRef> own = columns.stream().filter(c -> c.table().equals(table)).toList();
     return own.size() == 1 ? Optional.of(own.get(0)) : Optional.empty();
+  }
+
+  /** What the metric is to another, where it says what that is to be. */
+  Optional<Target> target(String metric) {
+    return targets.stream().filter(t -> t.target().equals(metric)).findFirst();
+  }
+
+  /**
+   * How long after they were due rows were done, of every table, or only where they were done on
+   * that date.
+   */
+  List<ColumnRef> delaysOf(Optional<ColumnRef> done) {
+    return delays.stream().filter(d -> done.isEmpty() || isUpTo(done.get(), d)).toList();
+  }
+
+  private boolean isUpTo(ColumnRef date, ColumnRef span) {
+    return date.table().equals(span.table())
+        && model
+            .table(span.table())
+            .span(span.column())
+            .filter(s -> s.to().name().equals(date.column()))
+            .isPresent();
   }
 
   /** How long rows of the table took, where no file writes it down. */
