@@ -41,7 +41,8 @@ public final class PracticeModels {
           "cover",
           "wind",
           "staff",
-          "purse");
+          "purse",
+          "parcels");
 
   private PracticeModels() {}
 

@@ -24,6 +24,7 @@ import org.ropebridge.plan.PeriodResolver;
 import org.ropebridge.plan.Places;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.Restatement;
+import org.ropebridge.plan.Standing;
 import org.ropebridge.reading.Assumption;
 import org.ropebridge.reading.Reading;
 import org.ropebridge.sql.OutputColumn;
@@ -181,6 +182,9 @@ public final class Notices {
         }
       }
     }
+    if (any) {
+      standing(plan).ifPresent(notices::add);
+    }
     boolean overTime = !Grouping.stretches(plan.groupings()).isEmpty();
     if (!any && !dates.isEmpty()) {
       notices.add(
@@ -190,6 +194,22 @@ public final class Notices {
                   ? "No period was said; all data is included, and the newest span may not be over."
                   : "No period was said; all data is included."));
     }
+  }
+
+  /** Which rows no period limits, since they have no date. */
+  private Optional<Notice> standing(Plan plan) {
+    String rows =
+        plan.measures().stream()
+            .flatMap(m -> Standing.of(m, model).stream())
+            .distinct()
+            .map(t -> model.table(t).rowNounPlural())
+            .collect(Collectors.joining(" and "));
+    return rows.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new Notice(
+                Notice.Kind.ASSUMED,
+                "The model gives " + rows + " no date: all of them count, whatever the period."));
   }
 
   private static boolean compares(Plan plan) {

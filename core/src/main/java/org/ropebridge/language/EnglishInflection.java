@@ -141,6 +141,7 @@ final class EnglishInflection {
           Map.entry("loan", "lend"),
           Map.entry("gift", "give"),
           Map.entry("loss", "lose"),
+          Map.entry("complaint", "complain"),
           Map.entry("flight", "fly"),
           Map.entry("growth", "grow"),
           Map.entry("choice", "choose"),

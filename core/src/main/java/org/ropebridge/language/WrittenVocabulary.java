@@ -65,6 +65,21 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> actualWords() {
+    return sections.nouns("ACTUAL");
+  }
+
+  @Override
+  public Set<String> costWords() {
+    return sections.nouns("COST");
+  }
+
+  @Override
+  public Set<String> mannerWords() {
+    return sections.nouns("MANNER");
+  }
+
+  @Override
   public Set<String> delayWords() {
     return sections.nouns("DELAY");
   }

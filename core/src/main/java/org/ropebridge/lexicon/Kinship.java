@@ -62,8 +62,59 @@ public final class Kinship {
       List<ColumnRef> due = dues.stream().filter(c -> c.table().equals(table.name())).toList();
       if (due.size() == 1 && told.stream().noneMatch(c -> c.table().equals(table.name()))) {
         done(table, due.get(0))
-            .map(done -> done.nameAfter(model.column(due.get(0))))
+            .map(done -> done.nameLateFor(model.column(due.get(0))))
             .ifPresent(name -> found.add(ColumnRef.of(table.name(), name)));
+      }
+    }
+    return found;
+  }
+
+  /**
+   * The same of tables where the author has no words of his own for what is late or on time, such
+   * as a condition.
+   */
+  public Set<ColumnRef> unnamedDelays() {
+    Set<String> words = new LinkedHashSet<>();
+    List.of(Role.LATE, Role.ON_TIME, Role.EARLY)
+        .forEach(role -> words.addAll(vocabulary.wordsOf(role)));
+    Set<ColumnRef> unnamed = delays();
+    unnamed.removeIf(
+        delay -> {
+          Table table = model.table(delay.table());
+          Stream<String> conditions =
+              table.conditions().stream()
+                  .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()));
+          Stream<String> flags =
+              table.columns().stream()
+                  .filter(c -> c.holds() == Column.Holds.YES_NO)
+                  .flatMap(Column::names);
+          return Stream.concat(conditions, flags).map(Tokens::plain).anyMatch(words::contains);
+        });
+    return unnamed;
+  }
+
+  /**
+   * How far numbers are above what they were to be, as columns that no file writes down: of tables
+   * with just one number that is called planned or the like, and one other in its unit.
+   */
+  public Set<ColumnRef> overruns() {
+    Set<String> words = new LinkedHashSet<>(vocabulary.targetWords());
+    words.addAll(vocabulary.dueWords());
+    Set<ColumnRef> planned = called(words, holds -> holds == Column.Holds.NUMBER);
+    Set<ColumnRef> found = new LinkedHashSet<>();
+    for (Table table : model.tables()) {
+      List<ColumnRef> ofTable =
+          planned.stream().filter(c -> c.table().equals(table.name())).toList();
+      if (ofTable.size() == 1) {
+        Column wanted = model.column(ofTable.get(0));
+        List<Column> others =
+            table.columns().stream()
+                .filter(c -> c.holds() == Column.Holds.NUMBER && !c.name().equals(wanted.name()))
+                .filter(c -> c.unit().isPresent() && c.unit().equals(wanted.unit()))
+                .toList();
+        if (others.size() == 1) {
+          found.add(ColumnRef.of(table.name(), others.get(0).nameAbove(wanted)));
+        }
       }
     }
     return found;
@@ -106,6 +157,20 @@ public final class Kinship {
       }
     }
     return found;
+  }
+
+  /** The only metric that is called a cost, if there is one. */
+  public Optional<String> cost() {
+    List<String> costs =
+        model.metrics().stream()
+            .filter(
+                m ->
+                    Stream.concat(Stream.of(m.label()), m.alsoCalled().stream())
+                        .map(Tokens::plain)
+                        .anyMatch(vocabulary.costWords()::contains))
+            .map(Metric::name)
+            .toList();
+    return costs.size() == 1 ? Optional.of(costs.get(0)) : Optional.empty();
   }
 
   /** Metrics that say what another is to be: a "sales target", or a budget that is taken off. */
@@ -186,6 +251,11 @@ public final class Kinship {
   /** Categories that tell why: "reason for leaving". */
   public Set<ColumnRef> reasons() {
     return called(vocabulary.reasonWords(), holds -> holds == Column.Holds.CATEGORY);
+  }
+
+  /** Categories that tell how something was done: "sales channel". */
+  public Set<ColumnRef> manners() {
+    return called(vocabulary.mannerWords(), holds -> holds == Column.Holds.CATEGORY);
   }
 
   /** Numbers that are years: "publication year". */

@@ -202,6 +202,13 @@ public sealed interface Meaning extends Part {
    */
   record EarlierWord(Measure.Earlier earlier, EarlierUse use, Optional<Period.Unit> of)
       implements Meaning {
+    /**
+     * Whether it stands beside the same days, where a time is not over: "the same time last year".
+     */
+    public boolean isOfSameDays() {
+      return use == EarlierUse.SAME_TIME && of.isEmpty();
+    }
+
     /** Whether it stands by itself, for every span. */
     public boolean adverb() {
       return use == EarlierUse.EVERY_SPAN;

@@ -52,6 +52,7 @@ final class ModelWords {
   private final Kinship kinship;
   private final Set<ColumnRef> durations;
   private final Set<ColumnRef> delays;
+  private final Set<ColumnRef> overruns;
   private final ValueWords valueWords;
 
   /** The units of the model's columns and metrics. */
@@ -72,6 +73,7 @@ final class ModelWords {
     this.kinship = new Kinship(model, vocabulary);
     this.durations = kinship.durations();
     this.delays = kinship.delays();
+    this.overruns = kinship.overruns();
     this.valueWords =
         new ValueWords(
             entries,
@@ -109,11 +111,23 @@ final class ModelWords {
     }
     StandIns standIns = new StandIns(entries, vocabulary, twoWords);
     standIns.addHeads();
+    addActuals();
     valueWords.addSingleWords(entries.itemsByNameWord().keySet());
     standIns.addPeople(model.tables().stream().filter(this::arePeople).toList(), kinship);
     vocabulary.akin().forEach(standIns::addAkin);
     addMultiples();
     return doneTo;
+  }
+
+  /** "actuals", where just one metric is what others say that it is to be. */
+  private void addActuals() {
+    List<String> actuals = kinship.targets().stream().map(Target::actual).distinct().toList();
+    if (actuals.size() == 1) {
+      vocabulary
+          .actualWords()
+          .forEach(
+              word -> add(word, new Meaning.MetricName(actuals.get(0)), Mention.Found.AKIN, true));
+    }
   }
 
   private void addMetric(Metric metric) {
@@ -199,6 +213,18 @@ final class ModelWords {
       vocabulary
           .wordsOf(Role.EVERYONE)
           .forEach(word -> add(word, meaning, Mention.Found.SHORTENED, false));
+    }
+  }
+
+  /** "kilometres driven", of a "distance driven" in km. */
+  private void addUnitDone(Column column, String unit, Meaning meaning) {
+    for (String word : Tokens.plain(column.label()).split(" ")) {
+      if (vocabulary.isParticiple(word)) {
+        Stream.concat(Stream.of(unit), vocabulary.unitNames(unit).stream())
+            .map(name -> name + " " + word)
+            .filter(name -> !naming.isName(name))
+            .forEach(name -> add(name, meaning, Mention.Found.AKIN, true));
+      }
     }
   }
 
@@ -300,7 +326,12 @@ final class ModelWords {
           .flatMap(s -> vocabulary.nounsOf(s).stream())
           .filter(s -> !naming.isName(s))
           .forEach(s -> add(s, meaning, Mention.Found.AKIN, false));
-      column.alsoCalled().forEach(s -> addNotDone(s, meaning));
+      Stream.concat(Stream.of(Labels.ofName(column.name())), column.alsoCalled().stream())
+          .filter(s -> vocabulary.isParticiple(Tokens.plain(s)) || column.alsoCalled().contains(s))
+          .forEach(s -> addNotDone(s, meaning));
+    }
+    if (column.holds() == Column.Holds.NUMBER) {
+      column.unit().ifPresent(unit -> addUnitDone(column, unit, meaning));
     }
     if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
       // "how long do people wait", of a "waiting time".
@@ -395,6 +426,22 @@ final class ModelWords {
   private void addSpans(Table table) {
     addSpan(table, durations, vocabulary.durationWords());
     addSpan(table, delays, vocabulary.delayWords());
+    overruns.stream()
+        .filter(c -> c.table().equals(table.name()))
+        .forEach(c -> addOverrun(table, c));
+  }
+
+  /** "overrun of agreed cost", and "agreed" for what is compared with it. */
+  private void addOverrun(Table table, ColumnRef overrun) {
+    add(model.column(overrun).label(), new Meaning.ColumnName(overrun));
+    for (Column wanted : table.columns()) {
+      if (table.columns().stream().anyMatch(c -> c.nameAbove(wanted).equals(overrun.column()))) {
+        Meaning meaning = new Meaning.ColumnName(ColumnRef.of(table.name(), wanted.name()));
+        Stream.of(Tokens.plain(wanted.label()).split(" "))
+            .filter(w -> vocabulary.dueWords().contains(w) || vocabulary.targetWords().contains(w))
+            .forEach(w -> add(w, meaning, Mention.Found.AKIN, true));
+      }
+    }
   }
 
   private void addSpan(Table table, Set<ColumnRef> spans, Set<String> words) {

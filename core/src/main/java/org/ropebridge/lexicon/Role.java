@@ -100,6 +100,22 @@ public enum Role {
   HOW_LATE(false),
   /** "left", of what was planned and is not used up. */
   LEFT_OVER(false),
+  /** "nothing", after what was done: "who sold nothing". */
+  NOTHING(false),
+  /** "start", of what has a date at which it began: "when did Ada Alder start". */
+  BEGIN(false),
+  /** "how do", before what is done by one of several means. */
+  HOW_DONE(false),
+  /** "stayed within", of what was not to be more. */
+  KEPT_WITHIN(false),
+  /** "works", of people who work here: "who works in Dunsel". */
+  WORK(false),
+  /** "on average", apart from what is averaged. */
+  ON_AVERAGE(false),
+  /** "when will", before what is to be done. */
+  WHEN_WILL(false),
+  /** "done", of what was to be done: "when will the annex be done". */
+  READY(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */
@@ -340,7 +356,7 @@ public enum Role {
   /** Ties people to where they are at home: "live in". */
   LIVING(false),
   /** Says that people have not left: "work here". */
-  STILL_HERE(true),
+  STILL_HERE(false),
   /** Asks for an amount of what was done: "how much did we". */
   HOW_MUCH_DONE(true),
   /** Asks for the reason that the rows themselves tell: "why", "for what reason". */

@@ -34,7 +34,7 @@ final class StandIns {
     Map<String, Set<Meaning>> byHead = new LinkedHashMap<>();
     for (ModelWords.TwoWords name : twoWords) {
       byHead
-          .computeIfAbsent(forms.singular(name.last()), h -> new LinkedHashSet<>())
+          .computeIfAbsent(forms.singular(head(name)), h -> new LinkedHashSet<>())
           .add(name.item());
     }
     Map<String, Set<Meaning>> byStem = entries.itemsByNameWord();
@@ -55,6 +55,11 @@ final class StandIns {
             heads.put(head, meant.get(0));
           }
         });
+  }
+
+  /** "bill" of a "water bill", but "amount" of the "amount claimed". */
+  private String head(ModelWords.TwoWords name) {
+    return vocabulary.isParticiple(name.last()) ? name.first() : name.last();
   }
 
   /** "people", where those of the only table of people work here. */

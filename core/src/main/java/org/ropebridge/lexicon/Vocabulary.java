@@ -97,6 +97,15 @@ public interface Vocabulary {
   /** Words in names of what a number is to be: "planned", "budget". */
   Set<String> targetWords();
 
+  /** Words for what came of what was planned: "actuals". */
+  Set<String> actualWords();
+
+  /** What metrics of what is paid are called: "cost". */
+  Set<String> costWords();
+
+  /** Words in names of how something was done: "channel", "method". */
+  Set<String> mannerWords();
+
   /** Words for how long after it was due something was done: "delay". */
   Set<String> delayWords();
 

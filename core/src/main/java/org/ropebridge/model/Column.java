@@ -40,8 +40,16 @@ public record Column(
   /** What the name of a date at which rows are over ends with where what lies before is meant. */
   public static final String DURATION = "_duration";
 
+  /**
+   * What stands between the names of two dates where it is meant how late one was for the other.
+   */
+  private static final String LATE_FOR = "_late_for_";
+
   /** What stands between the names of two dates where it is meant how long one came after. */
   private static final String AFTER = "_after_";
+
+  /** What stands between the names of two numbers where it is meant how far one is above. */
+  private static final String ABOVE = "_above_";
 
   public Column {
     alsoCalled = List.copyOf(alsoCalled);
@@ -72,17 +80,47 @@ public record Column(
     return since(start, name + DURATION, rowNoun + " duration");
   }
 
-  /** The name of how long this date came after the one that it was due on. */
-  public String nameAfter(Column due) {
-    return name + AFTER + due.name();
+  /** The name of how late this date was for the one that it was due on. */
+  public String nameLateFor(Column due) {
+    return name + LATE_FOR + due.name();
+  }
+
+  /** The name of how long this date came after another. */
+  public String nameAfter(Column other) {
+    return name + AFTER + other.name();
+  }
+
+  /** The name of how far this number is above another. */
+  public String nameAbove(Column other) {
+    return name + ABOVE + other.name();
   }
 
   /**
-   * How long this date came after the one that it was due on, as a column of its own: in hours
-   * between two times, and else in days.
+   * How long this date came after another, as a column of its own: in hours between two times, and
+   * else in days; empty for any other name.
    */
-  Column delayAfter(Column due, String rowNoun) {
-    return since(due, nameAfter(due), rowNoun + " delay");
+  Optional<Column> after(Column other, String called, String rowNoun) {
+    if (called.equals(nameLateFor(other))) {
+      return Optional.of(since(other, called, rowNoun + " delay"));
+    }
+    return called.equals(nameAfter(other))
+        ? Optional.of(since(other, called, label + " after " + other.label()))
+        : Optional.empty();
+  }
+
+  /** How far this number is above another, as a column of its own. */
+  Column above(Column other) {
+    return new Column(
+        nameAbove(other),
+        "overrun of " + other.label(),
+        Holds.NUMBER,
+        unit,
+        addsUp,
+        List.of(),
+        List.of(),
+        List.of(),
+        Optional.of(name + " - " + other.name()),
+        Optional.empty());
   }
 
   private Column since(Column start, String called, String newLabel) {

@@ -50,8 +50,9 @@ public record Table(
   /**
    * The column of that name, also one that no file writes down: the age of a row's date in years,
    * {@code born_age} of {@code born}, how long it was from the row's own date to another, {@code
-   * closed_duration} of {@code closed}, or how long one date came after another, {@code
-   * paid_after_due} of {@code paid} and {@code due}.
+   * closed_duration} of {@code closed}, how late one date was for another or how long it came
+   * after, {@code paid_late_for_due} and {@code paid_after_due} of {@code paid} and {@code due}, or
+   * how far one number is above another, {@code spent_above_agreed}.
    */
   public Optional<Column> findColumn(String columnName) {
     return columns.stream()
@@ -59,7 +60,8 @@ public record Table(
         .findFirst()
         .or(() -> dateOfAge(columnName).map(date -> date.ageOf(rowNoun)))
         .or(() -> duration(columnName))
-        .or(() -> delay(columnName));
+        .or(() -> after(columnName))
+        .or(() -> above(columnName));
   }
 
   private Optional<Column> duration(String columnName) {
@@ -67,8 +69,16 @@ public record Table(
         .flatMap(end -> ownDate().map(start -> end.durationSince(start, rowNoun)));
   }
 
-  private Optional<Column> delay(String columnName) {
-    return delaySpan(columnName).map(span -> span.to().delayAfter(span.from(), rowNoun));
+  private Optional<Column> after(String columnName) {
+    return spanAfter(columnName).flatMap(span -> span.to().after(span.from(), columnName, rowNoun));
+  }
+
+  private Optional<Column> above(String columnName) {
+    List<Column> numbers = columns.stream().filter(c -> c.holds() == Column.Holds.NUMBER).toList();
+    return numbers.stream()
+        .flatMap(one -> numbers.stream().map(one::above))
+        .filter(c -> c.name().equals(columnName))
+        .findFirst();
   }
 
   /** Two dates of a row. */
@@ -88,21 +98,21 @@ public record Table(
   public Optional<Span> span(String columnName) {
     return endOfDuration(columnName)
         .flatMap(end -> ownDate().map(start -> new Span(start, end)))
-        .or(() -> delaySpan(columnName));
+        .or(() -> spanAfter(columnName));
   }
 
   private Optional<Column> endOfDuration(String columnName) {
     return ownDate().isEmpty() ? Optional.empty() : dateBehind(columnName, Column.DURATION);
   }
 
-  private Optional<Span> delaySpan(String columnName) {
+  private Optional<Span> spanAfter(String columnName) {
     boolean written = columns.stream().anyMatch(c -> c.name().equals(columnName));
     List<Column> dates = columns.stream().filter(c -> c.holds().isTemporal()).toList();
     return written
         ? Optional.empty()
         : dates.stream()
-            .flatMap(done -> dates.stream().map(due -> new Span(due, done)))
-            .filter(s -> columnName.equals(s.to().nameAfter(s.from())))
+            .flatMap(to -> dates.stream().map(from -> new Span(from, to)))
+            .filter(s -> s.to().after(s.from(), columnName, rowNoun).isPresent())
             .findFirst();
   }
 

@@ -46,6 +46,29 @@ public sealed interface Filter {
     return Optional.empty();
   }
 
+  /** The column whose values it looks at, other than a date that it sets a time for. */
+  default Optional<ColumnRef> narrowedColumn() {
+    if (this instanceof InValues f) {
+      return Optional.of(f.column());
+    } else if (this instanceof Compare f) {
+      return Optional.of(f.column());
+    } else if (this instanceof IsTrue f) {
+      return Optional.of(f.column());
+    } else if (this instanceof Missing f) {
+      return Optional.of(f.column());
+    } else if (this instanceof HasText f) {
+      return Optional.of(f.column());
+    }
+    return this instanceof Among f ? Optional.of(f.column()) : Optional.empty();
+  }
+
+  /** The table whose rows it looks at, where it says so itself. */
+  default Optional<String> narrowedTable() {
+    return this instanceof Meets f
+        ? Optional.of(f.table())
+        : narrowedColumn().map(ColumnRef::table);
+  }
+
   /** The same over the days so far, where it is a unit of the calendar that is not over. */
   default Filter soFar() {
     return this instanceof InPeriod in

@@ -71,7 +71,9 @@ final class FilterCheck {
     } else if (filter instanceof Filter.Meets meets) {
       ground.condition(base, meets.table(), meets.condition());
     } else if (filter instanceof Filter.InPeriod period) {
-      ground.date(base, period.date());
+      if (!base.stands() || period.date().isPresent()) {
+        ground.date(base, period.date());
+      }
     } else if (filter instanceof Filter.Recurring recurring) {
       ground.hours(base, recurring.part(), recurring.date());
       ground.date(base, recurring.date());

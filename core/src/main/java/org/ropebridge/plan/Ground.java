@@ -23,8 +23,16 @@ final class Ground {
     this.paths = paths;
   }
 
-  /** A table that rows are read from, and the date that places them in time. */
-  record Base(String table, Optional<ColumnRef> date) {}
+  /**
+   * A table that rows are read from, and the date that places them in time.
+   *
+   * @param stands whether its rows, which have no date, stand for any time
+   */
+  record Base(String table, Optional<ColumnRef> date, boolean stands) {
+    Base(String table, Optional<ColumnRef> date) {
+      this(table, date, false);
+    }
+  }
 
   Model model() {
     return model;

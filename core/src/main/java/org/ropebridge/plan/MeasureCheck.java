@@ -27,15 +27,24 @@ final class MeasureCheck {
   /** The tables that a measure reads rows from. */
   Set<Base> bases(Measure measure) {
     Set<Base> bases = new LinkedHashSet<>();
+    Set<String> standing = Standing.of(measure, model);
     for (Measure.Basic basic : MeasureTables.basics(measure)) {
       if (basic instanceof Measure.MetricValue value) {
         for (Metric leaf : MeasureTables.leaves(model.metric(value.metric()), model)) {
           String table = leaf.table().orElseThrow();
-          bases.add(new Base(table, MeasureTables.date(table, Optional.of(leaf), model)));
+          bases.add(
+              new Base(
+                  table,
+                  MeasureTables.date(table, Optional.of(leaf), model),
+                  standing.contains(table)));
         }
       } else {
         for (String table : MeasureTables.of(basic, model)) {
-          bases.add(new Base(table, MeasureTables.date(table, Optional.empty(), model)));
+          bases.add(
+              new Base(
+                  table,
+                  MeasureTables.date(table, Optional.empty(), model),
+                  standing.contains(table)));
         }
       }
     }
@@ -238,7 +247,9 @@ final class MeasureCheck {
       if (!one || !stretches.isEmpty()) {
         ground.malformed("Say which period is compared with the other one.");
       }
-      bases(compared).forEach(b -> ground.date(b, Optional.empty()));
+      bases(compared).stream()
+          .filter(b -> !b.stands())
+          .forEach(b -> ground.date(b, Optional.empty()));
       return;
     }
     boolean unclear = periods.isEmpty() && stretches.isEmpty() || stretches.size() > 1;

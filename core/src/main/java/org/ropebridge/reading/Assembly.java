@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.expression.Expression;
+import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -240,6 +242,9 @@ final class Assembly {
         said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance)
             || said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance)
             || comparing;
+    if (said.onAverage && !average()) {
+      return Optional.empty();
+    }
     if (said.needsTime && !timed) {
       return Optional.empty();
     }
@@ -265,7 +270,7 @@ final class Assembly {
                         said.drifted.isPresent() && m instanceof Measure.Plain
                             || m instanceof Measure.Compared c
                                 && !(c.earlier() instanceof Measure.Other));
-    if (likeBefore) {
+    if (likeBefore || said.ofSameDays) {
       // Whether there is more this year can only be said of the same days of both.
       said.filters.replaceAll(Filter::soFar);
     }
@@ -452,6 +457,32 @@ final class Assembly {
   }
 
   /** "this year vs last year": two times are said, and nothing of what is compared. */
+  /** Makes the only total an average; false when nothing is, or can be, an average. */
+  private boolean average() {
+    if (said.measures.stream().anyMatch(this::isAverage)) {
+      return true;
+    }
+    boolean total =
+        said.measures.size() == 1
+            && said.measures.get(0) instanceof Measure.Statistic s
+            && s.kind() == Measure.Kind.SUM;
+    if (total) {
+      said.measures.replaceAll(
+          m -> Measure.Statistic.of(Measure.Kind.AVERAGE, ((Measure.Statistic) m).column()));
+    }
+    return total;
+  }
+
+  private boolean isAverage(Measure measure) {
+    return measure instanceof Measure.Statistic s && s.kind() == Measure.Kind.AVERAGE
+        || measure instanceof Measure.Duration d && d.kind() == Measure.Kind.AVERAGE
+        || measure instanceof Measure.OverParts
+        || measure instanceof Measure.MetricValue value
+            && ExpressionParser.parse(scope.model().metric(value.metric()).sql())
+                instanceof Expression.Call call
+            && call.function().equals("avg");
+  }
+
   private boolean timesAlone() {
     return said.nouns.isEmpty()
         && said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance);

@@ -67,6 +67,9 @@ final class Collected {
   /** Of which unit the time is that stands beside the earlier one: "the same month last year". */
   Optional<Period.Unit> versusOf = Optional.empty();
 
+  /** Whether only so much of the earlier time is meant as is over of the time beside it. */
+  boolean ofSameDays;
+
   Optional<Contribution.VersusTime> versusTime = Optional.empty();
   Optional<Contribution.FromTo> fromTo = Optional.empty();
   Optional<Contribution.Rows> rows = Optional.empty();
@@ -88,6 +91,9 @@ final class Collected {
 
   /** Whether the words make sense only with a time. */
   boolean needsTime;
+
+  /** Whether "on average" is said apart from what is averaged. */
+  boolean onAverage;
 
   /** Whether groups were named with what is told of each, and so are not ranked. */
   boolean groupsTold;

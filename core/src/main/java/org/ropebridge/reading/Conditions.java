@@ -35,30 +35,14 @@ final class Conditions {
     } else if (filter instanceof Filter.Recurring) {
       return true;
     }
-    return column(filter)
+    return filter
+        .narrowedTable()
         .map(c -> reaches(table, c, scope) && !c.equals(anchor) && !reaches(anchor, c, scope))
         .orElse(false);
   }
 
   private static boolean reaches(String table, String to, Scope scope) {
     return !scope.paths().shortest(table, to, Optional.empty()).isEmpty();
-  }
-
-  private static Optional<String> column(Filter filter) {
-    if (filter instanceof Filter.InValues f) {
-      return Optional.of(f.column().table());
-    } else if (filter instanceof Filter.Compare f) {
-      return Optional.of(f.column().table());
-    } else if (filter instanceof Filter.IsTrue f) {
-      return Optional.of(f.column().table());
-    } else if (filter instanceof Filter.HasText f) {
-      return Optional.of(f.column().table());
-    } else if (filter instanceof Filter.Missing f) {
-      return Optional.of(f.column().table());
-    } else if (filter instanceof Filter.Meets f) {
-      return Optional.of(f.table());
-    }
-    return Optional.empty();
   }
 
   /** Puts the conditions where they belong; false when they belong nowhere. */

@@ -147,7 +147,8 @@ final class Counts {
                         || f instanceof Filter.Compare
                         || f instanceof Filter.Meets meets && !meets.negated())
             .toList();
-    List<String> tables = telling.stream().map(Counts::tableOf).distinct().toList();
+    List<String> tables =
+        telling.stream().flatMap(f -> f.narrowedTable().stream()).distinct().toList();
     if (tables.size() != 1 || !said.measures.isEmpty()) {
       return false;
     }
@@ -160,15 +161,6 @@ final class Counts {
       }
     }
     return true;
-  }
-
-  private static String tableOf(Filter filter) {
-    if (filter instanceof Filter.Meets meets) {
-      return meets.table();
-    }
-    return filter instanceof Filter.Compare compare
-        ? compare.column().table()
-        : ((Filter.InValues) filter).column().table();
   }
 
   /** A noun beside a measure must be what the measure is about, and must not narrow it. */

@@ -67,7 +67,8 @@ final class GivingWay {
           && in.values().containsAll(other.values());
     }
     return old.getClass() == filter.getClass()
-        && PlanParts.columnOf(filter)
+        && filter
+            .narrowedColumn()
             .map(ColumnRef::withoutRole)
             .filter(c -> PlanParts.isOf(old, c))
             .isPresent();

@@ -2,10 +2,12 @@ package org.ropebridge.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Scope;
@@ -152,7 +154,12 @@ final class GroupRanking {
             .topBy()
             .<Measure>map(Measure.MetricValue::new)
             .filter(m -> !direction.isOfTime() || isTime(m, scope))
-            .or(() -> direction.isOfTime() ? Optional.empty() : rowsAtEach());
+            .or(() -> isJudgement(direction) ? onlyJudged() : Optional.empty())
+            .or(
+                () ->
+                    direction.isOfTime() || isJudgement(direction)
+                        ? Optional.empty()
+                        : rowsAtEach());
     by.ifPresent(m -> said.assumptions.add(Assumption.rankedBy(m)));
     return by;
   }
@@ -191,6 +198,40 @@ final class GroupRanking {
     said.measures.add(place);
     said.keeps.add(new Plan.Keep(place, new Plan.LikeGroup(standing.column(), standing.value())));
     return true;
+  }
+
+  private static boolean isJudgement(Contribution.Direction direction) {
+    return direction == Contribution.Direction.BEST || direction == Contribution.Direction.WORST;
+  }
+
+  /**
+   * "best class in maths", where nothing is preferred: the only metric that may be good or bad, of
+   * those that there are of such groups.
+   */
+  private Optional<Measure> onlyJudged() {
+    List<Measure> judged =
+        model.metrics().stream()
+            .filter(m -> m.better().isPresent())
+            .<Measure>map(m -> new Measure.MetricValue(m.name()))
+            .filter(this::isOfGroups)
+            .toList();
+    return judged.size() == 1 ? Optional.of(judged.get(0)) : Optional.empty();
+  }
+
+  /** Whether the rows that a measure is about have what the answer is split and limited by. */
+  private boolean isOfGroups(Measure measure) {
+    List<String> wanted =
+        Stream.concat(
+                said.groupings.stream()
+                    .filter(Grouping.ByColumn.class::isInstance)
+                    .map(g -> ((Grouping.ByColumn) g).column().table()),
+                said.filters.stream().flatMap(f -> f.narrowedTable().stream()))
+            .toList();
+    return MeasureTables.of(measure, model).stream()
+        .allMatch(
+            base ->
+                wanted.stream()
+                    .allMatch(to -> !scope.paths().shortest(base, to, Optional.empty()).isEmpty()));
   }
 
   /** "most popular club", where nothing is preferred: by the only rows that point at them. */

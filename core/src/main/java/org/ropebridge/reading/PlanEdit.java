@@ -425,7 +425,7 @@ final class PlanEdit {
                         && !by.column().equals(in.column())
                         && by.column().table().equals(in.column().table()))
         && plan.filters().stream()
-            .noneMatch(f -> PlanParts.columnOf(f).equals(Optional.of(in.column())));
+            .noneMatch(f -> f.narrowedColumn().equals(Optional.of(in.column())));
   }
 
   /** "who", after a list of people: those, and no others. */
@@ -482,7 +482,8 @@ final class PlanEdit {
       return onTop(plan, said, Manner.AS_SAID);
     } else if (sameRows) {
       Plan rows = Plan.of(plan.measures().get(0), List.of(), plan.filters());
-      return Assembly.onTopOf(new Assembly.Before(rows, false), said.rest(), scope);
+      return Assembly.onTopOf(
+          new Assembly.Before(rows, false), counting(said, plan.measures().get(0)), scope);
     } else if (isOfCounted(plan, said)) {
       return onTop(plan, said, Manner.AS_SAID);
     } else if (shown.isEmpty()) {
@@ -507,16 +508,18 @@ final class PlanEdit {
     }
     Measure number = new Measure.RowCount(shown.get().column().table());
     Plan rows = Plan.of(number, List.of(), filters);
-    return Assembly.onTopOf(
-        new Assembly.Before(rows, false),
-        said.rest()
-            .replacing(
-                c ->
-                    Optional.of(
-                        c instanceof Contribution.Counting
-                            ? new Contribution.Measures(List.of(number))
-                            : c)),
-        scope);
+    return Assembly.onTopOf(new Assembly.Before(rows, false), counting(said, number), scope);
+  }
+
+  /** What is said, where "how many of them" counts just those. */
+  private static Sequence counting(Said said, Measure number) {
+    return said.rest()
+        .replacing(
+            c ->
+                Optional.of(
+                    c instanceof Contribution.Counting
+                        ? new Contribution.Measures(List.of(number))
+                        : c));
   }
 
   /** "their value", of rows that are counted for each group: it takes the place of the count. */

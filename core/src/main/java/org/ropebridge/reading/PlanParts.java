@@ -418,22 +418,7 @@ final class PlanParts {
   }
 
   static boolean isOf(Filter filter, ColumnRef column) {
-    return columnOf(filter).map(ColumnRef::withoutRole).equals(Optional.of(column));
-  }
-
-  static Optional<ColumnRef> columnOf(Filter filter) {
-    if (filter instanceof Filter.InValues f) {
-      return Optional.of(f.column());
-    } else if (filter instanceof Filter.Compare f) {
-      return Optional.of(f.column());
-    } else if (filter instanceof Filter.IsTrue f) {
-      return Optional.of(f.column());
-    } else if (filter instanceof Filter.Missing f) {
-      return Optional.of(f.column());
-    } else if (filter instanceof Filter.HasText f) {
-      return Optional.of(f.column());
-    }
-    return filter instanceof Filter.Among f ? Optional.of(f.column()) : Optional.empty();
+    return filter.narrowedColumn().map(ColumnRef::withoutRole).equals(Optional.of(column));
   }
 
   /** Without a filter; without some of the values of one. */
@@ -466,8 +451,8 @@ final class PlanParts {
     return filter.equals(what)
         || filter.getClass() == what.getClass()
             && !(filter instanceof Filter.InValues)
-            && columnOf(filter).isPresent()
-            && columnOf(filter).equals(columnOf(what));
+            && filter.narrowedColumn().isPresent()
+            && filter.narrowedColumn().equals(what.narrowedColumn());
   }
 
   /** Rows that have none of it, where the plan itself has nothing of the kind to take away. */

@@ -168,6 +168,12 @@ final class Takings {
     // A noun by way of a role is a part of other contributions, and says nothing by itself.
     on(Contribution.NounVia.class, (to, noun, joined) -> false);
     on(
+        Contribution.OnAverage.class,
+        (to, average, joined) -> {
+          to.said.onAverage = true;
+          return true;
+        });
+    on(
         Contribution.NewRows.class,
         (to, rows, joined) -> {
           to.said.needsTime = true;
@@ -188,6 +194,7 @@ final class Takings {
         Contribution.Versus.class,
         (to, versus, joined) -> {
           to.said.versusOf = versus.of();
+          to.said.ofSameDays |= versus.sameDays();
           return to.onceCompared(() -> to.said.versus = Optional.of(versus.earlier()));
         });
     on(

@@ -96,7 +96,7 @@ final class WholeEdits {
             .filter(
                 f ->
                     of.isEmpty()
-                        || PlanParts.columnOf(f)
+                        || f.narrowedColumn()
                             .filter(c -> PlanParts.isSame(of.get(), new Grouping.ByColumn(c)))
                             .isPresent())
             .toList();
@@ -117,7 +117,7 @@ final class WholeEdits {
     return PlanParts.withFilters(
         plan,
         f ->
-            PlanParts.columnOf(f)
+            f.narrowedColumn()
                 .map(ColumnRef::withoutRole)
                 .filter(scope.places()::contains)
                 .isEmpty());

@@ -84,6 +84,9 @@ final class RowFilters {
       return having(having, scan, shift);
     } else if (filter instanceof Filter.Among among) {
       return among(among, scan);
+    } else if (filter instanceof Filter.InPeriod in && in.date().or(() -> ownDate).isEmpty()) {
+      // Rows without a date that stand for any time.
+      return DSL.noCondition();
     } else if (filter instanceof Filter.InPeriod in) {
       ColumnRef date = in.date().or(() -> ownDate).orElseThrow();
       Condition within = within(date, scan, shift.days(in, ground.periods()));

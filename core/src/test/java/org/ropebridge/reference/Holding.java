@@ -58,6 +58,8 @@ final class Holding {
       return (reach.value(row, missing.column()) == null) != missing.negated();
     } else if (filter instanceof Filter.HasText has) {
       return hasText(reach.value(row, has.column()), has) != has.negated();
+    } else if (filter instanceof Filter.InPeriod in && in.date().or(() -> ownDate).isEmpty()) {
+      return true;
     } else if (filter instanceof Filter.InPeriod in) {
       Object date = reach.value(row, in.date().or(() -> ownDate).orElseThrow());
       return moment.within(date, in, periods) != in.negated();

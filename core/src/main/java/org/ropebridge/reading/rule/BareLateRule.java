@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -17,11 +16,16 @@ final class BareLateRule extends Rule {
   }
 
   @Override
+  public double bonus() {
+    return 0.2;
+  }
+
+  @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Filter.Comparison comparison =
         LateRule.comparison(match.get(1, Meaning.FunctionWord.class), match.has(0));
     scope
-        .delaysOf(Optional.empty())
+        .unnamedDelays()
         .forEach(
             delay ->
                 out.accept(new Contribution.Narrowing(LateRule.compare(delay, comparison), true)));

@@ -79,7 +79,11 @@ public final class Columns {
 
   /** The total of the only amount of money that a table's rows have, where it adds up. */
   public static Optional<Measure> totalMoney(String table, Scope scope) {
-    List<ColumnRef> amounts = scope.measuredBy(table, Dimensions.MONEY);
+    // What was agreed is no money that was paid.
+    List<ColumnRef> amounts =
+        scope.measuredBy(table, Dimensions.MONEY).stream()
+            .filter(c -> scope.overrun(c).isEmpty())
+            .toList();
     return amounts.size() == 1 && scope.addsUp(amounts.get(0))
         ? Optional.of(Measure.Statistic.of(Measure.Kind.SUM, amounts.get(0)))
         : Optional.empty();

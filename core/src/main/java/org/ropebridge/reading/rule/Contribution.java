@@ -122,6 +122,9 @@ public sealed interface Contribution extends Part {
     }
   }
 
+  /** "on average", apart from what is averaged. */
+  record OnAverage() implements Contribution {}
+
   /** "which one": the noun that was said before is what is asked for. */
   record SubjectBefore() implements Contribution {}
 
@@ -230,10 +233,12 @@ public sealed interface Contribution extends Part {
    * "year over year", "compared with the year before".
    *
    * @param of the unit of the time beside it, where the words say so: "the same month last year"
+   * @param sameDays whether only so much of it is meant as is over of the time beside it
    */
-  record Versus(Measure.Earlier earlier, Optional<Period.Unit> of) implements Contribution {
+  record Versus(Measure.Earlier earlier, Optional<Period.Unit> of, boolean sameDays)
+      implements Contribution {
     Versus(Measure.Earlier earlier) {
-      this(earlier, Optional.empty());
+      this(earlier, Optional.empty(), false);
     }
   }
 

@@ -20,7 +20,7 @@ final class DirectionValuesRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 0.5;
   }
 
   @Override

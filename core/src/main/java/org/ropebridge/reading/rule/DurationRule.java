@@ -58,7 +58,7 @@ final class DurationRule extends Rule {
   }
 
   /** The date itself; of a noun, the date of its rows. */
-  private static Optional<ColumnRef> date(Part part, Scope scope) {
+  static Optional<ColumnRef> date(Part part, Scope scope) {
     return part instanceof Meaning.ColumnName name
         ? Optional.of(name.column().withoutRole())
         : MeasureTables.date(((Meaning.RowNoun) part).table(), Optional.empty(), scope.model());

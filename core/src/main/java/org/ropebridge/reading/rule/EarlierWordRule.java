@@ -18,6 +18,6 @@ final class EarlierWordRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.EarlierWord word = match.get(0, Meaning.EarlierWord.class);
-    out.accept(new Phrase.EarlierTime(word.earlier(), word.of()));
+    out.accept(new Phrase.EarlierTime(word.earlier(), word.of(), word.isOfSameDays()));
   }
 }

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -8,14 +9,15 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "how long after the due date are jobs done", "how many days before arrival do people book" [how
- * long] [after] [date] [noun] [date] -> the average time between them
+ * "how long after the due date are jobs done", "how many days before arrival do people book", "how
+ * long after the invoice do customers pay" [how long] [after] [date, or noun of rows with one]
+ * [noun] [date] -> the average time between them
  */
 final class HowLongAfterRule extends Rule {
   HowLongAfterRule() {
     super(
         Slot.word(Role.HOW_LONG_AFTER, Role.HOW_LONG_BEFORE),
-        Slot.a(Meaning.ColumnName.class),
+        Slot.a(Part.class, Columns::isColumn),
         Slot.word(Role.BE, Role.AUXILIARY).maybe(),
         Slot.a(
                 Part.class,
@@ -33,10 +35,18 @@ final class HowLongAfterRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef one = match.get(1, Meaning.ColumnName.class).column().withoutRole();
+    Optional<ColumnRef> said = DurationRule.date(match.get(1, Part.class), scope);
+    if (said.isEmpty()) {
+      return;
+    }
+    ColumnRef one = said.get();
     ColumnRef other = match.get(4, Meaning.ColumnName.class).column().withoutRole();
     boolean theirs =
-        match.find(3, Meaning.RowNoun.class).map(n -> n.table().equals(one.table())).orElse(true);
+        match
+            .find(3, Meaning.RowNoun.class)
+            .map(
+                n -> n.table().equals(one.table()) || Scope.pointsAt(one.table(), n.table(), scope))
+            .orElse(true);
     boolean dates =
         scope.isTemporal(one)
             && scope.isTemporal(other)

@@ -23,7 +23,7 @@ final class LateRule extends Rule {
 
   @Override
   public double bonus() {
-    return 1.2;
+    return 1.6;
   }
 
   @Override

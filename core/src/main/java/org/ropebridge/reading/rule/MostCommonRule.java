@@ -29,25 +29,29 @@ final class MostCommonRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(3, Meaning.ColumnName.class).column();
-    Optional<Integer> number =
-        match
-            .find(0, Meaning.NumberWord.class)
-            .or(() -> match.find(2, Meaning.NumberWord.class))
-            .map(n -> Times.smallWhole(n.number()));
     boolean fits =
         !scope.model().namesItsTable(column)
             && !scope.isTemporal(column)
-            && !(match.has(0) && match.has(2))
-            && number.filter(n -> n < 1).isEmpty();
+            && !(match.has(0) && match.has(2));
     if (fits) {
-      out.accept(
-          new Contribution.Ranked(
-              match.get(1, Meaning.CommonWord.class).most()
-                  ? Contribution.Direction.TOP
-                  : Contribution.Direction.BOTTOM,
-              number.orElse(match.isPlural(3) ? Contribution.Ranked.SEVERAL : 1),
-              Optional.of(new Grouping.ByColumn(column)),
-              Optional.of(new Measure.RowCount(column.table()))));
+      ranked(match, column).ifPresent(out);
     }
+  }
+
+  /**
+   * The values that most rows have, or fewest; empty when their number, in slot 0 or 2, is none.
+   */
+  static Optional<Contribution> ranked(Match match, ColumnRef column) {
+    int count = Rankings.wanted(match, match.has(0) ? 0 : 2, 3);
+    return count < 1
+        ? Optional.empty()
+        : Optional.of(
+            new Contribution.Ranked(
+                match.get(1, Meaning.CommonWord.class).most()
+                    ? Contribution.Direction.TOP
+                    : Contribution.Direction.BOTTOM,
+                count,
+                Optional.of(new Grouping.ByColumn(column)),
+                Optional.of(new Measure.RowCount(column.table()))));
   }
 }

@@ -26,7 +26,7 @@ final class OtherTimeRule extends Rule {
         && filters.get(0) instanceof Filter.InPeriod in
         && in.date().isEmpty()
         && !in.negated()) {
-      out.accept(new Phrase.EarlierTime(new Measure.Other(in.period()), Optional.empty()));
+      out.accept(new Phrase.EarlierTime(new Measure.Other(in.period()), Optional.empty(), false));
     }
   }
 }

@@ -156,7 +156,8 @@ public sealed interface Phrase extends Part {
   record RankHead(Contribution.Direction direction, Optional<Integer> count) implements Phrase {}
 
   /** A date in the past that a measure is compared with. */
-  record EarlierTime(Measure.Earlier earlier, Optional<Period.Unit> of) implements Phrase {}
+  record EarlierTime(Measure.Earlier earlier, Optional<Period.Unit> of, boolean sameDays)
+      implements Phrase {}
 
   /** "above the average", still without what is. */
   record BesideAverage(boolean above) implements Phrase {}

@@ -1,10 +1,12 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
@@ -29,9 +31,12 @@ final class RowsBeganRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(1, Meaning.RowNoun.class).table();
     Phrase.Began began = match.get(3, Phrase.Began.class);
-    scope.beginnings().stream()
-        .filter(date -> date.table().equals(table))
-        .map(date -> new Filter.InPeriod(began.period(), Optional.of(date), false))
-        .forEach(own -> out.accept(new Contribution.NounWith(table, own)));
+    List<ColumnRef> births =
+        scope.beginnings().stream().filter(date -> date.table().equals(table)).toList();
+    // Invoices are as old as their own date; people are not so many years old since they joined.
+    (births.isEmpty() && !began.inYears() ? scope.birthOf(table) : births)
+        .stream()
+            .map(date -> new Filter.InPeriod(began.period(), Optional.of(date), false))
+            .forEach(own -> out.accept(new Contribution.NounWith(table, own)));
   }
 }

@@ -33,9 +33,13 @@ import org.ropebridge.plan.TimeUnit;
  * @param ends dates at which they were over: closings, departures
  * @param durations how long rows took, where no file writes it down
  * @param delays how long after they were due rows were done, where no file writes it down
+ * @param unnamedDelays those of tables where no condition of the author says what is late
+ * @param overruns how far numbers are above what they were to be, where no file writes it down
  * @param targets metrics that say what others are to be
+ * @param cost the only metric that is called a cost, if there is one
  * @param paces numbers that are so much in a unit of time
  * @param reasons columns that tell why something happened
+ * @param manners categories that tell how rows of a table were done
  * @param persons columns that hold people
  * @param years number columns that hold years
  * @param places columns that hold places
@@ -53,9 +57,13 @@ public record Scope(
     Set<ColumnRef> ends,
     Set<ColumnRef> durations,
     Set<ColumnRef> delays,
+    Set<ColumnRef> unnamedDelays,
+    Set<ColumnRef> overruns,
     List<Target> targets,
+    Optional<String> cost,
     Map<ColumnRef, TimeUnit> paces,
     Set<ColumnRef> reasons,
+    Set<ColumnRef> manners,
     Set<ColumnRef> persons,
     Set<ColumnRef> years,
     Set<ColumnRef> places,
@@ -69,9 +77,12 @@ public record Scope(
     ends = inOrder(ends);
     durations = inOrder(durations);
     delays = inOrder(delays);
+    unnamedDelays = inOrder(unnamedDelays);
+    overruns = inOrder(overruns);
     targets = List.copyOf(targets);
     paces = Map.copyOf(paces);
     reasons = inOrder(reasons);
+    manners = inOrder(manners);
     persons = inOrder(persons);
     years = inOrder(years);
     places = inOrder(places);
@@ -106,6 +117,20 @@ public record Scope(
     return onlyOf(table, reasons);
   }
 
+  /** The column that tells how rows of the table were done, where just one does. */
+  Optional<ColumnRef> manner(String table) {
+    return onlyOf(table, manners);
+  }
+
+  /** How long the date came after the rows' own date. */
+  private Optional<ColumnRef> sinceOwnDate(ColumnRef date) {
+    return model
+        .table(date.table())
+        .ownDate()
+        .filter(own -> isTemporal(date) && !own.name().equals(date.column()))
+        .map(own -> ColumnRef.of(date.table(), model.column(date).nameAfter(own)));
+  }
+
   private static Optional<ColumnRef> onlyOf(String table, Set<ColumnRef> columns) {
     List<ColumnRef> own = columns.stream().filter(c -> c.table().equals(table)).toList();
     return own.size() == 1 ? Optional.of(own.get(0)) : Optional.empty();
@@ -116,12 +141,34 @@ public record Scope(
     return targets.stream().filter(t -> t.target().equals(metric)).findFirst();
   }
 
+  /** The date on which rows of the table were due, where it is known how late they were. */
+  List<ColumnRef> dueOf(Optional<String> table) {
+    return delays.stream()
+        .filter(d -> table.isEmpty() || table.get().equals(d.table()))
+        .flatMap(
+            d ->
+                model.table(d.table()).span(d.column()).stream()
+                    .map(s -> ColumnRef.of(d.table(), s.from().name())))
+        .toList();
+  }
+
   /**
    * How long after they were due rows were done, of every table, or only where they were done on
    * that date.
    */
   List<ColumnRef> delaysOf(Optional<ColumnRef> done) {
     return delays.stream().filter(d -> done.isEmpty() || isUpTo(done.get(), d)).toList();
+  }
+
+  /** How far another number is above this one, which says what that was to be. */
+  Optional<ColumnRef> overrun(ColumnRef wanted) {
+    return overruns.stream()
+        .filter(o -> o.table().equals(wanted.table()))
+        .filter(
+            o ->
+                model.table(o.table()).columns().stream()
+                    .anyMatch(c -> c.nameAbove(model.column(wanted)).equals(o.column())))
+        .findFirst();
   }
 
   private boolean isUpTo(ColumnRef date, ColumnRef span) {
@@ -142,6 +189,7 @@ public record Scope(
   Optional<ColumnRef> durationUpTo(ColumnRef end, Optional<String> unit) {
     return duration(end.table())
         .filter(d -> d.column().equals(end.column() + Column.DURATION))
+        .or(() -> sinceOwnDate(end))
         .filter(d -> model.column(d).unit().equals(unit));
   }
 
@@ -178,7 +226,10 @@ public record Scope(
                         .map(c -> ColumnRef.of(t.name(), c.name())));
     return Stream.concat(
             written,
-            durations.stream().filter(c -> model.column(c).unit().equals(Optional.of(unit))))
+            // How long people were there is no more what is meant by days than their age.
+            durations.stream()
+                .filter(c -> !arePeople(c.table()))
+                .filter(c -> model.column(c).unit().equals(Optional.of(unit))))
         .toList();
   }
 

@@ -4,10 +4,12 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Metric;
+import org.ropebridge.plan.Measure;
 
 /**
  * "share of revenue", "what percent of stays" [share] [measure or noun] -> a part of it; of which
- * whole is seen when all is read
+ * whole is seen when all is read; what is a part of a hundred already is asked for itself
  */
 final class ShareOfRule extends Rule {
   ShareOfRule() {
@@ -21,6 +23,11 @@ final class ShareOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    out.accept(new Contribution.ShareOf(Operands.of(match.get(1, Part.class)), Optional.empty()));
+    Measure.Plain of = Operands.of(match.get(1, Part.class));
+    boolean isShare =
+        of instanceof Measure.MetricValue value
+            && scope.model().metric(value.metric()).shownAs() == Metric.ShownAs.PERCENT;
+    out.accept(
+        isShare ? Contribution.Measures.of(of) : new Contribution.ShareOf(of, Optional.empty()));
   }
 }

@@ -36,20 +36,25 @@ final class TargetMetRule extends Rule {
                         false)));
   }
 
-  /** Whether it says on which side of a target something is. */
+  /** Whether it says on which side of a target something is; "maximum" is a statistic there. */
   static boolean isCompared(Part part) {
     return part instanceof Meaning.ComparisonWord word
-            && word.comparison() != Filter.Comparison.BETWEEN
+            && (word.comparison() == Filter.Comparison.MORE_THAN
+                || word.comparison() == Filter.Comparison.LESS_THAN)
         || part instanceof Meaning.FunctionWord function
-            && (function.role() == Role.MISSED || function.role() == Role.REACHED);
+            && (function.role() == Role.MISSED
+                || function.role() == Role.REACHED
+                || function.role() == Role.KEPT_WITHIN);
   }
 
   static Filter.Comparison comparison(Part part) {
     if (part instanceof Meaning.ComparisonWord word) {
       return word.comparison();
     }
-    return part.equals(new Meaning.FunctionWord(Role.MISSED))
-        ? Filter.Comparison.LESS_THAN
-        : Filter.Comparison.AT_LEAST;
+    return switch (((Meaning.FunctionWord) part).role()) {
+      case MISSED -> Filter.Comparison.LESS_THAN;
+      case KEPT_WITHIN -> Filter.Comparison.AT_MOST;
+      default -> Filter.Comparison.AT_LEAST;
+    };
   }
 }

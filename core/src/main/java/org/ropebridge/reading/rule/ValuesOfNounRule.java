@@ -18,7 +18,7 @@ final class ValuesOfNounRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.4;
+    return -0.2;
   }
 
   @Override

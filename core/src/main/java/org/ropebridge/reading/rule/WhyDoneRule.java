@@ -3,15 +3,15 @@ package org.ropebridge.reading.rule;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "why were sailings cancelled", "why did we lose leads" [why] [did] [filter] [noun] [filter] ->
- * such rows by the column that tells why
+ * "why were sailings cancelled", "why do customers cancel" [why] [did] [filter] [noun] [filter] ->
+ * such rows, or those of the noun's that the filter is about, by the column that tells why
  */
 final class WhyDoneRule extends Rule {
   WhyDoneRule() {
@@ -30,15 +30,25 @@ final class WhyDoneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    String table = match.get(3, Meaning.RowNoun.class).table();
-    Optional<ColumnRef> reason = scope.reason(table);
-    if (match.has(2) != match.has(4) && reason.isPresent()) {
-      out.accept(
-          new Contribution.Together(
-              List.of(
-                  new Contribution.Noun(table),
-                  match.get(match.has(2) ? 2 : 4, Contribution.Narrowing.class),
-                  new Contribution.Groupings(List.of(new Grouping.ByColumn(reason.get()))))));
+    if (match.has(2) == match.has(4)) {
+      return;
     }
+    String noun = match.get(3, Meaning.RowNoun.class).table();
+    Contribution.Narrowing done = match.get(match.has(2) ? 2 : 4, Contribution.Narrowing.class);
+    Stream.of(Optional.of(noun), done.filter().narrowedTable())
+        .flatMap(Optional::stream)
+        .filter(table -> table.equals(noun) || Scope.pointsAt(table, noun, scope))
+        .filter(table -> scope.reason(table).isPresent())
+        .findFirst()
+        .ifPresent(
+            table ->
+                out.accept(
+                    new Contribution.Together(
+                        List.of(
+                            new Contribution.Noun(table),
+                            done,
+                            new Contribution.Groupings(
+                                List.of(
+                                    new Grouping.ByColumn(scope.reason(table).orElseThrow())))))));
   }
 }

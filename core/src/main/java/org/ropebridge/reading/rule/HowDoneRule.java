@@ -1,0 +1,61 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Grouping;
+
+/**
+ * "how do members book", "how are stays booked" [how do] [who] [noun, or what is done to its rows]
+ * [noun] -> those rows by the column that tells by which means
+ */
+final class HowDoneRule extends Rule {
+  HowDoneRule() {
+    super(
+        Slot.word(Role.HOW_DONE),
+        Slot.word(Role.EVERYONE).maybe(),
+        Slot.a(Part.class, Columns::isColumn),
+        Slot.a(Part.class, Columns::isColumn).maybe());
+  }
+
+  @Override
+  public double bonus() {
+    return 0.5;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (!match.has(3) && match.isPlural(2)) {
+      return;
+    }
+    List<Part> parts =
+        Stream.of(2, 3).flatMap(slot -> match.find(slot, Part.class).stream()).toList();
+    // How members arrive is not told by how they book: the rows must be named.
+    parts.stream()
+        .filter(Meaning.RowNoun.class::isInstance)
+        .map(HowDoneRule::table)
+        .filter(
+            t ->
+                parts.stream()
+                    .map(HowDoneRule::table)
+                    .allMatch(o -> o.equals(t) || Scope.pointsAt(t, o, scope)))
+        .findFirst()
+        .flatMap(scope::manner)
+        .ifPresent(
+            manner ->
+                out.accept(
+                    new Contribution.Together(
+                        List.of(
+                            new Contribution.Noun(manner.table()),
+                            new Contribution.Groupings(List.of(new Grouping.ByColumn(manner)))))));
+  }
+
+  private static String table(Part part) {
+    return part instanceof Meaning.RowNoun noun
+        ? noun.table()
+        : ((Meaning.ColumnName) part).column().table();
+  }
+}

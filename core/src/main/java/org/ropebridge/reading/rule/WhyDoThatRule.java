@@ -1,0 +1,53 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Grouping;
+
+/**
+ * "why do people complain", "why do members book" [why] [do] [who] [noun of rows, as what is done]
+ * -> those rows by the column that tells why
+ */
+final class WhyDoThatRule extends Rule {
+  WhyDoThatRule() {
+    super(
+        Slot.word(Role.WHY_DONE),
+        Slot.word(Role.AUXILIARY).maybe(),
+        Slot.a(Part.class, WhyDoThatRule::mayDo).maybe(),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.3;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    boolean theirs =
+        match
+            .find(2, Meaning.RowNoun.class)
+            .map(who -> Scope.pointsAt(table, who.table(), scope))
+            .orElse(true);
+    if (theirs && !match.isPlural(3)) {
+      scope
+          .reason(table)
+          .ifPresent(
+              reason ->
+                  out.accept(
+                      new Contribution.Together(
+                          List.of(
+                              new Contribution.Noun(table),
+                              new Contribution.Groupings(
+                                  List.of(new Grouping.ByColumn(reason)))))));
+    }
+  }
+
+  private static boolean mayDo(Part part) {
+    return part instanceof Meaning.RowNoun || part.equals(new Meaning.FunctionWord(Role.EVERYONE));
+  }
+}
