@@ -93,6 +93,20 @@ public final class Kinship {
     return unnamed;
   }
 
+  /** The tables of which a condition of the author says what was done late: "paid late". */
+  public Set<String> namedLate() {
+    List<String> late = vocabulary.wordsOf(Role.LATE);
+    return model.tables().stream()
+        .filter(
+            t ->
+                t.conditions().stream()
+                    .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()))
+                    .map(Tokens::plain)
+                    .anyMatch(name -> late.stream().anyMatch(w -> name.endsWith(" " + w))))
+        .map(Table::name)
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
   /**
    * How far numbers are above what they were to be, as columns that no file writes down: of tables
    * with just one number that is called planned or the like, and one other in its unit.

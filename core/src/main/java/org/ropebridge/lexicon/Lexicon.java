@@ -68,7 +68,46 @@ public final class Lexicon {
 
   /** Everything that the tokens may mean, stretch by stretch. */
   public List<Mention> mentions(List<Token> tokens) {
-    return lookUp.mentions(tokens);
+    List<Mention> all = lookUp.mentions(tokens);
+    return all.stream().filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all)).toList();
+  }
+
+  /** "material for bridge" before a bridge's name: the noun goes with the name. */
+  private static boolean takesNounOfValue(Mention mention, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.ColumnName name
+        && mention.to() - mention.from() > 2
+        && all.stream()
+            .anyMatch(
+                n ->
+                    n.to() == mention.to()
+                        && n.from() > mention.from() + 1
+                        && n.meaning() instanceof Meaning.RowNoun noun
+                        && noun.table().equals(name.column().table()))
+        && all.stream()
+            .anyMatch(
+                v ->
+                    v.from() == mention.to()
+                        && v.meaning() instanceof Meaning.ValueName value
+                        && value.column().table().equals(name.column().table()));
+  }
+
+  /** "group by", of "account group by month": the name is read whole, and "by" says as much. */
+  private static boolean bitesIntoName(Mention mention, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.FunctionWord
+        && mention.to() - mention.from() > 1
+        && all.stream()
+            .filter(n -> !(n.meaning() instanceof Meaning.FunctionWord))
+            .filter(n -> !(n.meaning() instanceof Meaning.PlainWord))
+            .filter(n -> n.found() == Mention.Found.EXACT || n.found() == Mention.Found.INFLECTED)
+            .filter(n -> n.from() < mention.from() && mention.from() < n.to())
+            .anyMatch(n -> n.to() < mention.to() && says(mention, n.to(), all));
+  }
+
+  /** Whether the end of a mention, from a token on, means the same. */
+  private static boolean says(Mention whole, int from, List<Mention> all) {
+    return all.stream()
+        .anyMatch(
+            m -> m.from() == from && m.to() == whole.to() && m.meaning().equals(whole.meaning()));
   }
 
   /** The same for a question that leans on the one before. */

@@ -93,6 +93,7 @@ public final class QuestionReader {
             kinship.durations(),
             kinship.delays(),
             kinship.unnamedDelays(),
+            kinship.namedLate(),
             kinship.overruns(),
             kinship.targets(),
             kinship.cost(),

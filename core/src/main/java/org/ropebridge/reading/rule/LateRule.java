@@ -33,8 +33,10 @@ final class LateRule extends Rule {
         match.find(1, Meaning.ColumnName.class).map(Meaning.ColumnName::column);
     Filter.Comparison comparison =
         comparison(match.get(2, Meaning.FunctionWord.class), match.has(0) || notDone.isPresent());
-    scope
-        .delaysOf(done.or(() -> notDone))
+    boolean late = match.isWord(2, Role.LATE) && !match.has(0) && notDone.isEmpty();
+    scope.delaysOf(done.or(() -> notDone)).stream()
+        // What the author calls "paid late" is not told another way.
+        .filter(delay -> !late || !scope.namedLate().contains(delay.table()))
         .forEach(delay -> out.accept(new Contribution.Narrowing(compare(delay, comparison))));
   }
 

@@ -34,6 +34,7 @@ import org.ropebridge.plan.TimeUnit;
  * @param durations how long rows took, where no file writes it down
  * @param delays how long after they were due rows were done, where no file writes it down
  * @param unnamedDelays those of tables where no condition of the author says what is late
+ * @param namedLate tables of which a condition says what was done late: "paid late"
  * @param overruns how far numbers are above what they were to be, where no file writes it down
  * @param targets metrics that say what others are to be
  * @param cost the only metric that is called a cost, if there is one
@@ -58,6 +59,7 @@ public record Scope(
     Set<ColumnRef> durations,
     Set<ColumnRef> delays,
     Set<ColumnRef> unnamedDelays,
+    Set<String> namedLate,
     Set<ColumnRef> overruns,
     List<Target> targets,
     Optional<String> cost,
@@ -78,6 +80,7 @@ public record Scope(
     durations = inOrder(durations);
     delays = inOrder(delays);
     unnamedDelays = inOrder(unnamedDelays);
+    namedLate = inOrder(namedLate);
     overruns = inOrder(overruns);
     targets = List.copyOf(targets);
     paces = Map.copyOf(paces);
