@@ -90,7 +90,9 @@ public final class Definitions {
     return grouping instanceof Grouping.ByBands by ? Optional.of(by.column()) : Optional.empty();
   }
 
-  /** If no file writes the column down: from which date, or between which two, it counts. */
+  /**
+   * If no file writes the column down: from which date, or between which two columns, it counts.
+   */
   private void addCounted(ColumnRef ref, Map<String, Definition> all) {
     Table table = model.table(ref.table());
     Optional<String> from =
@@ -101,7 +103,12 @@ public final class Definitions {
         table
             .span(ref.column())
             .map(span -> between(span.from(), span.to(), table.column(ref.column())));
+    Optional<String> less =
+        table
+            .overrun(ref.column())
+            .map(span -> "The " + span.to().label() + " less the " + span.from().label() + ".");
     from.or(() -> between)
+        .or(() -> less)
         .ifPresent(
             meaning -> {
               Column column = table.column(ref.column());

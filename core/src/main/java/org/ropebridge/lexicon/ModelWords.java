@@ -434,14 +434,11 @@ final class ModelWords {
   /** "overrun of agreed cost", and "agreed" for what is compared with it. */
   private void addOverrun(Table table, ColumnRef overrun) {
     add(model.column(overrun).label(), new Meaning.ColumnName(overrun));
-    for (Column wanted : table.columns()) {
-      if (table.columns().stream().anyMatch(c -> c.nameAbove(wanted).equals(overrun.column()))) {
-        Meaning meaning = new Meaning.ColumnName(ColumnRef.of(table.name(), wanted.name()));
-        Stream.of(Tokens.plain(wanted.label()).split(" "))
-            .filter(w -> vocabulary.dueWords().contains(w) || vocabulary.targetWords().contains(w))
-            .forEach(w -> add(w, meaning, Mention.Found.AKIN, true));
-      }
-    }
+    Column wanted = table.overrun(overrun.column()).orElseThrow().from();
+    Meaning meaning = new Meaning.ColumnName(ColumnRef.of(table.name(), wanted.name()));
+    Stream.of(Tokens.plain(wanted.label()).split(" "))
+        .filter(w -> vocabulary.dueWords().contains(w) || vocabulary.targetWords().contains(w))
+        .forEach(w -> add(w, meaning, Mention.Found.AKIN, true));
   }
 
   private void addSpan(Table table, Set<ColumnRef> spans, Set<String> words) {

@@ -61,7 +61,7 @@ public record Table(
         .or(() -> dateOfAge(columnName).map(date -> date.ageOf(rowNoun)))
         .or(() -> duration(columnName))
         .or(() -> after(columnName))
-        .or(() -> above(columnName));
+        .or(() -> overrun(columnName).map(span -> span.to().above(span.from())));
   }
 
   private Optional<Column> duration(String columnName) {
@@ -73,15 +73,22 @@ public record Table(
     return spanAfter(columnName).flatMap(span -> span.to().after(span.from(), columnName, rowNoun));
   }
 
-  private Optional<Column> above(String columnName) {
+  /**
+   * The two numbers of which a column is the difference that no file writes down, from the one that
+   * it is taken off; empty for any other column.
+   */
+  public Optional<Span> overrun(String columnName) {
+    boolean written = columns.stream().anyMatch(c -> c.name().equals(columnName));
     List<Column> numbers = columns.stream().filter(c -> c.holds() == Column.Holds.NUMBER).toList();
-    return numbers.stream()
-        .flatMap(one -> numbers.stream().map(one::above))
-        .filter(c -> c.name().equals(columnName))
-        .findFirst();
+    return written
+        ? Optional.empty()
+        : numbers.stream()
+            .flatMap(to -> numbers.stream().map(from -> new Span(from, to)))
+            .filter(s -> s.to().nameAbove(s.from()).equals(columnName))
+            .findFirst();
   }
 
-  /** Two dates of a row. */
+  /** Two columns of a row, of which the other is counted from the one. */
   public record Span(Column from, Column to) {}
 
   /** The main date, where it is a column of this table. */

@@ -97,7 +97,9 @@ final class OutputColumns {
       return unit(over.of());
     } else if (measure instanceof Measure.Arithmetic arithmetic) {
       boolean same = unit(arithmetic.left()).equals(unit(arithmetic.right()));
-      return same && isSum(arithmetic) ? unit(arithmetic.left()) : Optional.empty();
+      return same && isSum(arithmetic) || isMoneyForEach(arithmetic)
+          ? unit(arithmetic.left())
+          : Optional.empty();
     }
     boolean sameAsOf =
         measure instanceof Measure.Cumulative
@@ -105,6 +107,14 @@ final class OutputColumns {
             || measure instanceof Measure.Distance
             || measure instanceof Measure.Compared c && c.move() != Measure.Move.GROWTH;
     return sameAsOf ? unit(((Measure.Figure) measure).of()) : Optional.empty();
+  }
+
+  /** Money divided by what is none is so much money for each. */
+  private boolean isMoneyForEach(Measure.Arithmetic arithmetic) {
+    return arithmetic.operator() == Measure.Operator.DIVIDED_BY
+        && shownAs(arithmetic.left()) == Metric.ShownAs.MONEY
+        && shownAs(arithmetic.right()) == Metric.ShownAs.NUMBER
+        && !unit(arithmetic.left()).equals(unit(arithmetic.right()));
   }
 
   private static boolean isSum(Measure.Arithmetic arithmetic) {
@@ -125,7 +135,9 @@ final class OutputColumns {
       return shownAs(over.of());
     } else if (measure instanceof Measure.Arithmetic arithmetic) {
       boolean same = shownAs(arithmetic.left()) == shownAs(arithmetic.right());
-      return same && isSum(arithmetic) ? shownAs(arithmetic.left()) : Metric.ShownAs.NUMBER;
+      return same && isSum(arithmetic) || isMoneyForEach(arithmetic)
+          ? shownAs(arithmetic.left())
+          : Metric.ShownAs.NUMBER;
     } else if (measure instanceof Measure.Figure figure && !(figure instanceof Measure.Rank)) {
       return shownAs(figure.of());
     }

@@ -31,21 +31,24 @@ final class OverPlannedRule extends Rule {
     Filter.Comparison comparison = TargetMetRule.comparison(match.get(2, Part.class));
     scope
         .overrun(wanted)
-        .filter(above -> isOf(match, above, wanted, scope))
+        .filter(above -> isOf(match, above, scope))
         .ifPresent(
             above -> out.accept(new Contribution.Narrowing(LateRule.compare(above, comparison))));
   }
 
-  private static boolean isOf(Match match, ColumnRef above, ColumnRef wanted, Scope scope) {
+  private static boolean isOf(Match match, ColumnRef above, Scope scope) {
     return match
         .find(0, Meaning.ColumnName.class)
         .map(
             actual ->
                 scope
                     .model()
-                    .column(actual.column())
-                    .nameAbove(scope.model().column(wanted))
-                    .equals(above.column()))
+                    .table(above.table())
+                    .overrun(above.column())
+                    .orElseThrow()
+                    .to()
+                    .name()
+                    .equals(actual.column().column()))
         .orElse(true);
   }
 

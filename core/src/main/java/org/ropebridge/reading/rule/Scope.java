@@ -169,8 +169,11 @@ public record Scope(
         .filter(o -> o.table().equals(wanted.table()))
         .filter(
             o ->
-                model.table(o.table()).columns().stream()
-                    .anyMatch(c -> c.nameAbove(model.column(wanted)).equals(o.column())))
+                model
+                    .table(o.table())
+                    .overrun(o.column())
+                    .filter(s -> s.from().name().equals(wanted.column()))
+                    .isPresent())
         .findFirst();
   }
 
