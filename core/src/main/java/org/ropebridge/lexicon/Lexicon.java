@@ -22,6 +22,9 @@ public final class Lexicon {
   private final Entries entries;
   private final LookUp lookUp;
 
+  /** How much of a form of a word is left where another item is called so. */
+  private static final double BENT = 0.7;
+
   public Lexicon(Model model, ValueIndex values, Vocabulary vocabulary, Weights weights) {
     this.vocabulary = vocabulary;
     this.entries = new Entries(vocabulary);
@@ -69,7 +72,10 @@ public final class Lexicon {
   /** Everything that the tokens may mean, stretch by stretch. */
   public List<Mention> mentions(List<Token> tokens) {
     List<Mention> all = lookUp.mentions(tokens);
-    return all.stream().filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all)).toList();
+    return all.stream()
+        .filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all))
+        .map(m -> isBent(m, all) ? m.weaker(BENT) : m)
+        .toList();
   }
 
   /** "material for bridge" before a bridge's name: the noun goes with the name. */
@@ -89,6 +95,19 @@ public final class Lexicon {
                     v.from() == mention.to()
                         && v.meaning() instanceof Meaning.ValueName value
                         && value.column().table().equals(name.column().table()));
+  }
+
+  /** "posts", which is a column so, and might be "postings" in another form. */
+  private static boolean isBent(Mention mention, List<Mention> all) {
+    return mention.found() == Mention.Found.INFLECTED
+        && mention.meaning() instanceof Meaning.RowNoun
+        && all.stream()
+            .anyMatch(
+                o ->
+                    o.from() == mention.from()
+                        && o.to() == mention.to()
+                        && o.found() == Mention.Found.EXACT
+                        && o.meaning() instanceof Meaning.ColumnName);
   }
 
   /** "group by", of "account group by month": the name is read whole, and "by" says as much. */

@@ -426,6 +426,15 @@ final class ModelWords {
   private void addSpans(Table table) {
     addSpan(table, durations, vocabulary.durationWords());
     addSpan(table, delays, vocabulary.delayWords());
+    delays.stream()
+        .filter(c -> c.table().equals(table.name()))
+        .map(c -> table.span(c.column()).orElseThrow().from())
+        .map(due -> new Meaning.ColumnName(ColumnRef.of(table.name(), due.name())))
+        .forEach(
+            due ->
+                vocabulary.dueWords().stream()
+                    .limit(2)
+                    .forEach(w -> add(w, due, Mention.Found.AKIN, true)));
     overruns.stream()
         .filter(c -> c.table().equals(table.name()))
         .forEach(c -> addOverrun(table, c));

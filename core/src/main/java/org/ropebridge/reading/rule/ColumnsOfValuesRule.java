@@ -8,8 +8,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "title and director of all comedies" [columns] [of] [values] -> the rows with such a value, with
- * those columns
+ * "title and director of all comedies", "opening date of Larkspur" [columns] [of] [values] -> the
+ * rows with such a value, with those columns
  */
 final class ColumnsOfValuesRule extends Rule {
   ColumnsOfValuesRule() {
@@ -34,7 +34,10 @@ final class ColumnsOfValuesRule extends Rule {
     if (!listed && Columns.isTotal(columns, scope)) {
       return;
     }
-    if (own && !columns.stream().allMatch(scope::isTemporal)) {
+    boolean named = scope.model().namesItsTable(values.column());
+    if (own && named && columns.stream().allMatch(scope::isTemporal)) {
+      columns.forEach(date -> Columns.ofNamed(values, date, scope).ifPresent(out));
+    } else if (own && !columns.stream().allMatch(scope::isTemporal)) {
       out.accept(
           new Contribution.Rows(
               table,

@@ -397,6 +397,7 @@ public final class Grammar {
           new SubjectRule(),
           new SuperlativeRule(),
           new TargetMetRule(),
+          new VersusMeasureRule(),
           new OverPlannedRule(),
           new TargetLeftRule(),
           new TargetMissedMostRule(),

@@ -125,12 +125,13 @@ public record Scope(
     return onlyOf(table, manners);
   }
 
-  /** How long the date came after the rows' own date. */
+  /** How long the date came after the rows' own date, unless it is one at which they began. */
   private Optional<ColumnRef> sinceOwnDate(ColumnRef date) {
     return model
         .table(date.table())
         .ownDate()
         .filter(own -> isTemporal(date) && !own.name().equals(date.column()))
+        .filter(own -> !beginnings.contains(date.withoutRole()))
         .map(own -> ColumnRef.of(date.table(), model.column(date).nameAfter(own)));
   }
 

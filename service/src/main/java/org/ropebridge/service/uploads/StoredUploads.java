@@ -24,6 +24,14 @@ interface StoredUploads extends Repository<Upload, UUID> {
 
   List<Upload> findBySourceAndSchemaNameAndTableName(String source, String schema, String table);
 
+  /** Writes only this: the job that takes it in may not be written down yet. */
+  @Modifying
+  @Transactional
+  @Query(
+      "update Upload u set u.tableName = :table, u.rowsTaken = :taken, u.rowsAside = :aside,"
+          + " u.broughtAt = :at, u.spooled = false where u.id = :id")
+  void became(UUID id, String table, long taken, long aside, Instant at);
+
   /** Writes only this: the job may have ended before, and have written the rest. */
   @Modifying
   @Transactional

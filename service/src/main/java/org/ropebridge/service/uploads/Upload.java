@@ -69,14 +69,6 @@ class Upload {
     this.opening = newOpening;
   }
 
-  void became(String table, long taken, long aside) {
-    this.tableName = table;
-    this.rowsTaken = taken;
-    this.rowsAside = aside;
-    this.broughtAt = Instant.now();
-    this.spooled = false;
-  }
-
   UUID id() {
     return id;
   }

@@ -239,9 +239,7 @@ class Uploads {
           .findBySourceAndSchemaNameAndTableName(upload.source(), upload.schemaName(), table)
           .forEach(stored::delete);
     }
-    Upload now = of(id);
-    now.became(table, counts[0], counts[1]);
-    stored.save(now);
+    stored.became(id, table, counts[0], counts[1], Instant.now());
     spool.forget(id);
     return new Became(upload.schemaName() + "." + table, counts[0], counts[1]);
   }
