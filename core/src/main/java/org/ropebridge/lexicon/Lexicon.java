@@ -94,7 +94,8 @@ public final class Lexicon {
                 v ->
                     v.from() == mention.to()
                         && v.meaning() instanceof Meaning.ValueName value
-                        && value.column().table().equals(name.column().table()));
+                        && value.column().table().equals(name.column().table())
+                        && !value.column().column().equals(name.column().column()));
   }
 
   /** "posts", which is a column so, and might be "postings" in another form. */
