@@ -60,6 +60,11 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> dueDateWords() {
+    return sections.nouns("DUE_DATE");
+  }
+
+  @Override
   public Set<String> targetWords() {
     return sections.nouns("TARGET");
   }

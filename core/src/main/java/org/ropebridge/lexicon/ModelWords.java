@@ -431,10 +431,7 @@ final class ModelWords {
         .map(c -> table.span(c.column()).orElseThrow().from())
         .map(due -> new Meaning.ColumnName(ColumnRef.of(table.name(), due.name())))
         .forEach(
-            due ->
-                vocabulary.dueWords().stream()
-                    .limit(2)
-                    .forEach(w -> add(w, due, Mention.Found.AKIN, true)));
+            due -> vocabulary.dueDateWords().forEach(w -> add(w, due, Mention.Found.AKIN, true)));
     overruns.stream()
         .filter(c -> c.table().equals(table.name()))
         .forEach(c -> addOverrun(table, c));

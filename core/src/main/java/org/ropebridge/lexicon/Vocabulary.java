@@ -94,6 +94,9 @@ public interface Vocabulary {
   /** Words in names of the date at which something is to be done: "due", "deadline". */
   Set<String> dueWords();
 
+  /** Words for the date itself on which something is to be done. */
+  Set<String> dueDateWords();
+
   /** Words in names of what a number is to be: "planned", "budget". */
   Set<String> targetWords();
 

@@ -456,7 +456,6 @@ final class Assembly {
         && (statistic.kind() == Measure.Kind.MAXIMUM || statistic.kind() == Measure.Kind.MINIMUM);
   }
 
-  /** "this year vs last year": two times are said, and nothing of what is compared. */
   /** Makes the only total an average; false when nothing is, or can be, an average. */
   private boolean average() {
     if (said.measures.stream().anyMatch(this::isAverage)) {
@@ -483,6 +482,7 @@ final class Assembly {
             && call.function().equals("avg");
   }
 
+  /** "this year vs last year": two times are said, and nothing of what is compared. */
   private boolean timesAlone() {
     return said.nouns.isEmpty()
         && said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance);

@@ -122,6 +122,12 @@ public sealed interface Contribution extends Part {
     }
   }
 
+  /** Rows of a column's table by that column. */
+  static Contribution rowsBy(ColumnRef column) {
+    return new Together(
+        List.of(new Noun(column.table()), new Groupings(List.of(new Grouping.ByColumn(column)))));
+  }
+
   /** "on average", apart from what is averaged. */
   record OnAverage() implements Contribution {}
 

@@ -8,8 +8,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 
 /**
- * "payment date after due date", "arrival more than 3 days after the booking" [date] [after]
- * [another date of the same rows] -> how long the one came after the other, as a column
+ * "payment date after due date" [date] [after] [another date of the same rows] -> how long the one
+ * came after the other, as a column
  */
 final class DateAfterDateRule extends Rule {
   DateAfterDateRule() {

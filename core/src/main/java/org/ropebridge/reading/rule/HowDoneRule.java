@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Grouping;
 
 /**
  * "how do members book", "how are stays booked" [how do] [who] [noun, or what is done to its rows]
@@ -44,13 +43,8 @@ final class HowDoneRule extends Rule {
                     .allMatch(o -> o.equals(t) || Scope.pointsAt(t, o, scope)))
         .findFirst()
         .flatMap(scope::manner)
-        .ifPresent(
-            manner ->
-                out.accept(
-                    new Contribution.Together(
-                        List.of(
-                            new Contribution.Noun(manner.table()),
-                            new Contribution.Groupings(List.of(new Grouping.ByColumn(manner)))))));
+        .map(Contribution::rowsBy)
+        .ifPresent(out);
   }
 
   private static String table(Part part) {

@@ -1,12 +1,10 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Grouping;
 
 /**
  * "through which channel do members book" [which] [column] [do] [noun] [noun of the column's rows,
@@ -35,11 +33,7 @@ final class WhichIsDoneRule extends Rule {
     String table = match.get(5, Meaning.RowNoun.class).table();
     boolean done = !match.isPlural(5) && match.isPlural(4) && Scope.pointsAt(table, who, scope);
     if (done && column.table().equals(table) && !scope.isTemporal(column)) {
-      out.accept(
-          new Contribution.Together(
-              List.of(
-                  new Contribution.Noun(table),
-                  new Contribution.Groupings(List.of(new Grouping.ByColumn(column))))));
+      out.accept(Contribution.rowsBy(column));
     }
   }
 }

@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Grouping;
 
 /**
  * "why do people complain", "why do members book" [why] [do] [who] [noun of rows, as what is done]
@@ -34,16 +32,7 @@ final class WhyDoThatRule extends Rule {
             .map(who -> Scope.pointsAt(table, who.table(), scope))
             .orElse(true);
     if (theirs && !match.isPlural(3)) {
-      scope
-          .reason(table)
-          .ifPresent(
-              reason ->
-                  out.accept(
-                      new Contribution.Together(
-                          List.of(
-                              new Contribution.Noun(table),
-                              new Contribution.Groupings(
-                                  List.of(new Grouping.ByColumn(reason)))))));
+      scope.reason(table).map(Contribution::rowsBy).ifPresent(out);
     }
   }
 

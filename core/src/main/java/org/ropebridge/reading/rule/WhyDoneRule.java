@@ -7,7 +7,6 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Grouping;
 
 /**
  * "why were sailings cancelled", "why do customers cancel" [why] [did] [filter] [noun] [filter] ->
@@ -38,17 +37,10 @@ final class WhyDoneRule extends Rule {
     Stream.of(Optional.of(noun), done.filter().narrowedTable())
         .flatMap(Optional::stream)
         .filter(table -> table.equals(noun) || Scope.pointsAt(table, noun, scope))
-        .filter(table -> scope.reason(table).isPresent())
+        .flatMap(table -> scope.reason(table).stream())
         .findFirst()
         .ifPresent(
-            table ->
-                out.accept(
-                    new Contribution.Together(
-                        List.of(
-                            new Contribution.Noun(table),
-                            done,
-                            new Contribution.Groupings(
-                                List.of(
-                                    new Grouping.ByColumn(scope.reason(table).orElseThrow())))))));
+            reason ->
+                out.accept(new Contribution.Together(List.of(Contribution.rowsBy(reason), done))));
   }
 }
