@@ -56,12 +56,13 @@ public final class Kinship {
    */
   public Set<ColumnRef> delays() {
     Set<ColumnRef> dues = dues();
+    Set<ColumnRef> ends = ends();
     Set<ColumnRef> told = called(vocabulary.delayWords(), holds -> holds == Column.Holds.NUMBER);
     Set<ColumnRef> found = new LinkedHashSet<>();
     for (Table table : model.tables()) {
       List<ColumnRef> due = dues.stream().filter(c -> c.table().equals(table.name())).toList();
       if (due.size() == 1 && told.stream().noneMatch(c -> c.table().equals(table.name()))) {
-        done(table, due.get(0))
+        done(table, due.get(0), ends)
             .map(done -> done.nameLateFor(model.column(due.get(0))))
             .ifPresent(name -> found.add(ColumnRef.of(table.name(), name)));
       }
@@ -81,14 +82,12 @@ public final class Kinship {
     unnamed.removeIf(
         delay -> {
           Table table = model.table(delay.table());
-          Stream<String> conditions =
-              table.conditions().stream()
-                  .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()));
           Stream<String> flags =
               table.columns().stream()
                   .filter(c -> c.holds() == Column.Holds.YES_NO)
-                  .flatMap(Column::names);
-          return Stream.concat(conditions, flags).map(Tokens::plain).anyMatch(words::contains);
+                  .flatMap(Column::names)
+                  .map(Tokens::plain);
+          return Stream.concat(conditions(table), flags).anyMatch(words::contains);
         });
     return unnamed;
   }
@@ -99,12 +98,16 @@ public final class Kinship {
     return model.tables().stream()
         .filter(
             t ->
-                t.conditions().stream()
-                    .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()))
-                    .map(Tokens::plain)
-                    .anyMatch(name -> late.stream().anyMatch(w -> name.endsWith(" " + w))))
+                conditions(t).anyMatch(name -> late.stream().anyMatch(w -> name.endsWith(" " + w))))
         .map(Table::name)
         .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  /** All that the conditions of a table go by. */
+  static Stream<String> conditions(Table table) {
+    return table.conditions().stream()
+        .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()))
+        .map(Tokens::plain);
   }
 
   /**
@@ -135,8 +138,7 @@ public final class Kinship {
   }
 
   /** The only date at which rows that were due were over, or else their only other date. */
-  private Optional<Column> done(Table table, ColumnRef due) {
-    Set<ColumnRef> ends = ends();
+  private static Optional<Column> done(Table table, ColumnRef due, Set<ColumnRef> ends) {
     List<Column> others =
         table.columns().stream()
             .filter(c -> c.holds().isTemporal() && !c.name().equals(due.column()))
@@ -177,11 +179,7 @@ public final class Kinship {
   public Optional<String> cost() {
     List<String> costs =
         model.metrics().stream()
-            .filter(
-                m ->
-                    Stream.concat(Stream.of(m.label()), m.alsoCalled().stream())
-                        .map(Tokens::plain)
-                        .anyMatch(vocabulary.costWords()::contains))
+            .filter(m -> names(m).anyMatch(vocabulary.costWords()::contains))
             .map(Metric::name)
             .toList();
     return costs.size() == 1 ? Optional.of(costs.get(0)) : Optional.empty();
@@ -203,8 +201,8 @@ public final class Kinship {
   /** By metrics of the author that take this one off another. */
   private List<Target> differences(Metric target) {
     boolean planned =
-        Stream.concat(Stream.of(target.label()), target.alsoCalled().stream())
-            .flatMap(n -> Stream.of(Tokens.plain(n).split(" ")))
+        names(target)
+            .flatMap(n -> Stream.of(n.split(" ")))
             .anyMatch(vocabulary.targetWords()::contains);
     return model.metrics().stream()
         .filter(m -> planned)
@@ -379,6 +377,11 @@ public final class Kinship {
     // "regular passenger" is one, "kind of guest" is none.
     boolean compound = words.length == 2 && vocabulary.personWords().contains(words[1]);
     return vocabulary.personWords().contains(singular) || compound;
+  }
+
+  private static Stream<String> names(Metric metric) {
+    return Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
+        .map(Tokens::plain);
   }
 
   private static Stream<String> names(Column column) {

@@ -487,10 +487,7 @@ final class ModelWords {
 
   /** "unfilled", where the author calls a condition so. */
   private boolean isCondition(String word) {
-    return model.tables().stream()
-        .flatMap(t -> t.conditions().stream())
-        .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()))
-        .anyMatch(name -> Tokens.plain(name).equals(word));
+    return model.tables().stream().flatMap(Kinship::conditions).anyMatch(word::equals);
   }
 
   /** Whether the language has a task for a word that is no noun: "since", "what". */

@@ -83,6 +83,7 @@ public record Table(
     return written
         ? Optional.empty()
         : numbers.stream()
+            .filter(to -> columnName.startsWith(to.name()))
             .flatMap(to -> numbers.stream().map(from -> new Span(from, to)))
             .filter(s -> s.to().nameAbove(s.from()).equals(columnName))
             .findFirst();
@@ -118,6 +119,7 @@ public record Table(
     return written
         ? Optional.empty()
         : dates.stream()
+            .filter(to -> columnName.startsWith(to.name()))
             .flatMap(to -> dates.stream().map(from -> new Span(from, to)))
             .filter(s -> s.to().after(s.from(), columnName, rowNoun).isPresent())
             .findFirst();
