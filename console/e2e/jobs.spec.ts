@@ -146,6 +146,8 @@ const JOBS: Job[] = [
     name: "takes a question that can be answered instead",
     does: async (page, hand) => {
       await hand.write(question(page), "carbon emissions by valley", true);
+      // The page before it offers the same question as one to begin with.
+      await expect(page.getByText("This cannot be answered")).toBeVisible();
       await hand.press(button(page, /^How many guest nights did each valley/));
       await expect(heading(page, /guest nights by valley/)).toBeVisible();
     },

@@ -15,6 +15,10 @@ export function addressOf(model: string, question: string) {
   return `/ask?${new URLSearchParams({ model, q: question }).toString()}`;
 }
 
+/**
+ * Where the page is, and how it goes elsewhere: as people want it, or by itself, in place of the
+ * address that it has.
+ */
 export function useHere() {
   const [address, setAddress] = useSearchParams();
   const here: Here = {
@@ -28,6 +32,8 @@ export function useHere() {
   };
   const go = useCallback(
     (to: Here, replace = false) => {
+      // Whoever asked on meanwhile is not taken back by what was on its way.
+      if (replace && !isStill(address)) return;
       const said: Record<string, string | undefined> = {
         model: to.model,
         q: to.question,
@@ -40,7 +46,12 @@ export function useHere() {
       const kept = Object.entries(said).filter((e): e is [string, string] => Boolean(e[1]));
       setAddress(Object.fromEntries(kept), { replace });
     },
-    [setAddress],
+    [address, setAddress],
   );
   return { here, go };
+}
+
+/** Whether the browser is still where the page was drawn for; the page follows a little later. */
+function isStill(drawn: URLSearchParams) {
+  return new URLSearchParams(window.location.search).toString() === drawn.toString();
 }
