@@ -42,7 +42,8 @@ public final class PracticeModels {
           "wind",
           "staff",
           "purse",
-          "parcels");
+          "parcels",
+          "homes");
 
   private PracticeModels() {}
 

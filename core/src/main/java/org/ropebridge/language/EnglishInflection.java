@@ -307,6 +307,13 @@ final class EnglishInflection {
         .findFirst();
   }
 
+  /** The verb that a word in "-ing" is a form of: "pay" of "paying". */
+  static Optional<String> verbOfGerund(String word) {
+    return word.endsWith("ing") && word.length() > 5
+        ? verbWithin(word.substring(0, word.length() - 3))
+        : Optional.empty();
+  }
+
   /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
   static Optional<String> verbOf(String noun) {
     String irregular = VERBS_OF_NOUNS.get(singular(noun));

@@ -50,6 +50,11 @@ final class EnglishVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> verbOfGerund(String word) {
+    return EnglishInflection.verbOfGerund(word);
+  }
+
+  @Override
   public Optional<String> verbOf(String noun) {
     return EnglishInflection.verbOf(noun);
   }

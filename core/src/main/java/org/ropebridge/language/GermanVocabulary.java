@@ -57,6 +57,11 @@ final class GermanVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> verbOfGerund(String word) {
+    return Optional.empty();
+  }
+
+  @Override
   public Optional<String> verbOf(String noun) {
     return Optional.empty();
   }

@@ -80,6 +80,11 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> workWords() {
+    return sections.nouns("WORK");
+  }
+
+  @Override
   public Set<String> mannerWords() {
     return sections.nouns("MANNER");
   }

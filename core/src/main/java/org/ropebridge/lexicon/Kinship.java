@@ -167,12 +167,22 @@ public final class Kinship {
       boolean told =
           table.columns().stream()
               .anyMatch(
-                  c -> c.holds() == Column.Holds.NUMBER && dimensions.measures(c, Dimensions.TIME));
+                  c ->
+                      c.holds() == Column.Holds.NUMBER
+                          && dimensions.measures(c, Dimensions.TIME)
+                          && !isWork(c));
       if (ofTable.size() == 1 && !told) {
         found.add(ColumnRef.of(table.name(), ofTable.get(0).column() + Column.DURATION));
       }
     }
     return found;
+  }
+
+  /** "hours worked" do not tell how long it took until the work was done. */
+  private boolean isWork(Column column) {
+    return names(column)
+        .flatMap(n -> Stream.of(n.split(" ")))
+        .anyMatch(vocabulary.workWords()::contains);
   }
 
   /** The only metric that is called a cost, if there is one. */
@@ -306,7 +316,7 @@ public final class Kinship {
         (table, column) ->
             column.holds() == Column.Holds.CATEGORY
                 && (names(column).anyMatch(this::isPerson)
-                    || model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+                    || model.isKnownBy(ColumnRef.of(table.name(), column.name()))
                         && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
                             .map(Tokens::plain)
                             .anyMatch(this::isPerson)));
@@ -316,7 +326,7 @@ public final class Kinship {
   public Set<ColumnRef> workers() {
     return columns(
         (table, column) ->
-            model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+            model.isKnownBy(ColumnRef.of(table.name(), column.name()))
                 && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
                     .map(Tokens::plain)
                     .anyMatch(vocabulary.workerWords()::contains));
@@ -328,7 +338,7 @@ public final class Kinship {
         (table, column) ->
             column.holds() == Column.Holds.CATEGORY
                 && (names(column).anyMatch(this::isPlace)
-                    || model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+                    || model.isKnownBy(ColumnRef.of(table.name(), column.name()))
                         && isPlace(Tokens.plain(table.rowNoun()))));
   }
 

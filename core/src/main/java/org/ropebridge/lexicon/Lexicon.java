@@ -5,8 +5,10 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Model;
 
 /**
@@ -74,8 +76,56 @@ public final class Lexicon {
     List<Mention> all = lookUp.mentions(tokens);
     return all.stream()
         .filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all))
+        .filter(m -> !isArticle(m, tokens, all) && !isNounRather(m, all))
         .map(m -> isBent(m, all) ? m.weaker(BENT) : m)
         .toList();
+  }
+
+  /** "a balcony" says nothing of class A, as long as neither its column nor a capital is there. */
+  private static boolean isArticle(Mention mention, List<Token> tokens, List<Mention> all) {
+    if (!(mention.meaning() instanceof Meaning.ValueName value)
+        || mention.to() != mention.from() + 1
+        || tokens.get(mention.from()).plain().length() > 1) {
+      return false;
+    }
+    boolean capital = Character.isUpperCase(tokens.get(mention.from()).text().charAt(0));
+    boolean shouted =
+        tokens.stream().map(Token::text).allMatch(t -> t.equals(t.toUpperCase(Locale.ROOT)));
+    return (!capital || mention.from() == 0 || shouted)
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.to() == mention.to()
+                        && m.meaning() instanceof Meaning.FunctionWord word
+                        && word.role().isFiller())
+        && all.stream()
+            .filter(m -> m.to() == mention.from() || m.from() == mention.to())
+            .noneMatch(
+                m ->
+                    m.meaning() instanceof Meaning.ColumnName name
+                        && name.column().equals(value.column()));
+  }
+
+  /** "tenants" are rows, although "tenant" may also be a value; nothing else is said of that. */
+  private static boolean isNounRather(Mention mention, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.ValueName value
+        && mention.found() != Mention.Found.EXACT
+        && mention.found() != Mention.Found.OWN
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.to() == mention.to()
+                        && m.found() == Mention.Found.EXACT
+                        && m.meaning() instanceof Meaning.RowNoun)
+        && all.stream().noneMatch(m -> m.from() != mention.from() && isOf(value.column(), m));
+  }
+
+  /** Whether a mention is of the column itself, or of a value of it. */
+  private static boolean isOf(ColumnRef column, Mention mention) {
+    return mention.meaning() instanceof Meaning.ColumnName name && name.column().equals(column)
+        || mention.meaning() instanceof Meaning.ValueName value && value.column().equals(column);
   }
 
   /** "material for bridge" before a bridge's name: the noun goes with the name. */

@@ -234,7 +234,9 @@ final class LookUp {
   private Optional<Mention> mention(Entries.Entry entry, Stretch typed) {
     double quality;
     Mention.Found found;
-    if (entry.compact().equals(typed.compact())) {
+    if (isGerundOfValue(entry, typed)) {
+      return Optional.empty();
+    } else if (entry.compact().equals(typed.compact())) {
       quality = 1;
       found = Mention.Found.EXACT;
     } else if (entry.meaning() instanceof Meaning.NumberWord) {
@@ -265,6 +267,13 @@ final class LookUp {
       found = Mention.Found.OWN;
     }
     return Optional.of(new Mention(typed.from(), typed.to(), entry.meaning(), quality, found));
+  }
+
+  /** "paying" is not "paid", which is so of what somebody did. */
+  private boolean isGerundOfValue(Entries.Entry entry, Stretch typed) {
+    return entry.meaning() instanceof Meaning.ValueName
+        && vocabulary.verbOfGerund(typed.compact()).isPresent()
+        && vocabulary.verbOfGerund(entry.compact()).isEmpty();
   }
 
   private void literal(Token token, int at, List<Mention> into) {

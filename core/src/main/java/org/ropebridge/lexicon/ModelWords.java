@@ -49,6 +49,8 @@ final class ModelWords {
   private final Entries entries;
   private final WordForms forms;
   private final Naming naming;
+  private static final Set<Role> AT_A_TIME = Set.of(Role.PREPOSITION);
+
   private final Kinship kinship;
   private final Set<ColumnRef> durations;
   private final Set<ColumnRef> delays;
@@ -286,13 +288,13 @@ final class ModelWords {
           ofAnother ? Mention.Found.AKIN : verb ? Mention.Found.SHORTENED : Mention.Found.EXACT;
       add(inFiles, meaning, how, true);
     }
-    if (model.namesItsTable(ref)) {
+    if (model.isKnownBy(ref)) {
       add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning);
     }
     column.alsoCalled().forEach(s -> add(s, meaning));
     addWhatIsDone(table, column, meaning);
     column.unit().ifPresent(this::addUnit);
-    valueWords.add(column, ref, values.of(ref), model.namesItsTable(ref));
+    valueWords.add(column, ref, values.of(ref), model.isKnownBy(ref));
   }
 
   /** "cancellations", "bookings", "how long do people wait": what a column tells about its rows. */
@@ -326,12 +328,23 @@ final class ModelWords {
           .flatMap(s -> vocabulary.nounsOf(s).stream())
           .filter(s -> !naming.isName(s))
           .forEach(s -> add(s, meaning, Mention.Found.AKIN, false));
-      Stream.concat(Stream.of(Labels.ofName(column.name())), column.alsoCalled().stream())
+      Stream.concat(
+              Stream.of(Labels.ofName(column.name()), doneAt(column)), column.alsoCalled().stream())
           .filter(s -> vocabulary.isParticiple(Tokens.plain(s)) || column.alsoCalled().contains(s))
           .forEach(s -> addNotDone(s, meaning));
     }
     if (column.holds() == Column.Holds.NUMBER) {
       column.unit().ifPresent(unit -> addUnitDone(column, unit, meaning));
+    }
+    if (kinship.manners().contains(meaning.column())) {
+      // "how do tenants pay", of a "way of paying".
+      column
+          .names()
+          .flatMap(n -> Stream.of(Tokens.plain(n).split(" ")))
+          .flatMap(w -> vocabulary.verbOfGerund(w).stream())
+          .filter(this::isFreeWord)
+          .distinct()
+          .forEach(verb -> add(verb, meaning, Mention.Found.AKIN, true));
     }
     if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
       // "how long do people wait", of a "waiting time".
@@ -523,6 +536,13 @@ final class ModelWords {
   }
 
   /** "opening" of "opening date", "opened" of "date opened". */
+  /** "paid", of a column that is called "paid_on" in the files. */
+  private String doneAt(Column column) {
+    String name = Labels.ofName(column.name());
+    int end = name.lastIndexOf(' ');
+    return end > 0 && hasRole(name.substring(end + 1), AT_A_TIME) ? name.substring(0, end) : name;
+  }
+
   private Optional<String> withoutDateWord(String label) {
     Set<String> dateWords = vocabulary.dateWords();
     String first = label.substring(0, Math.max(0, label.indexOf(' ')));

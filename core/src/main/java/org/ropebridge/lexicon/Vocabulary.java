@@ -106,6 +106,12 @@ public interface Vocabulary {
   /** What metrics of what is paid are called: "cost". */
   Set<String> costWords();
 
+  /** Words in names of how long people worked: "worked", "labour". */
+  Set<String> workWords();
+
+  /** The verb of which a word is the gerund: "pay" of "paying"; empty if it is none. */
+  Optional<String> verbOfGerund(String word);
+
   /** Words in names of how something was done: "channel", "method". */
   Set<String> mannerWords();
 

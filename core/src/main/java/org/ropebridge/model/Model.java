@@ -85,19 +85,24 @@ public record Model(
   }
 
   /**
-   * The column by which people name a row of a table; empty where there is none, or none to see.
+   * The column by which people name a row of a table: what it is known by, or else its key, as far
+   * as that is a column for people. Empty where there is none, or none to see.
    */
   public Optional<ColumnRef> namingColumn(String tableName) {
     Table table = table(tableName);
-    return table
-        .knownBy()
+    return Optional.of(table.knownBy().orElse(table.key()))
         .filter(k -> table.findColumn(k).isPresent())
         .map(k -> ColumnRef.of(tableName, k));
   }
 
+  /** Whether the author says that rows of its table are known by the column. */
+  public boolean isKnownBy(ColumnRef ref) {
+    return table(ref.table()).knownBy().equals(Optional.of(ref.column()));
+  }
+
   /** Whether the column is the one by which people name a row of its table. */
   public boolean namesItsTable(ColumnRef ref) {
-    return table(ref.table()).knownBy().equals(Optional.of(ref.column()));
+    return namingColumn(ref.table()).filter(ref.withoutRole()::equals).isPresent();
   }
 
   public Model withTables(List<Table> newTables) {

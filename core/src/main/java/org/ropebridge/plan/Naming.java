@@ -27,7 +27,7 @@ public final class Naming {
         use(table.rowNounPlural());
       }
       for (Column column : table.columns()) {
-        if (!model.namesItsTable(ColumnRef.of(table.name(), column.name()))) {
+        if (!model.isKnownBy(ColumnRef.of(table.name(), column.name()))) {
           use(column.label());
         }
       }
@@ -89,7 +89,7 @@ public final class Naming {
   /** The column's phrase, with its role in front when it has one. */
   public String column(ColumnRef ref) {
     String role = ref.role().map(this::role).orElse("");
-    if (model.namesItsTable(ref)) {
+    if (model.isKnownBy(ref)) {
       String noun = model.table(ref.table()).rowNoun();
       boolean roleLeadsThere = ref.role().map(r -> leadsTo(r, ref.table())).orElse(false);
       return role.isEmpty() ? noun : roleLeadsThere ? role : role + " " + noun;

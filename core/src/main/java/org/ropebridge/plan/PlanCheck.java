@@ -97,7 +97,7 @@ public final class PlanCheck {
     boolean ofItself =
         listing
             .per()
-            .filter(p -> p.table().equals(listing.table()) && model.namesItsTable(p))
+            .filter(p -> p.table().equals(listing.table()) && model.isKnownBy(p))
             .isPresent();
     if (ofItself) {
       ground.malformed("Rows are listed for each of some groups, not for each by itself.");

@@ -218,7 +218,7 @@ public final class Restatement {
       String unit = phrases.timeUnit(time.unit());
       what = ranking.count() == 1 ? unit : phrases.plural(unit);
     } else if (grouping instanceof Grouping.ByColumn by) {
-      if (by.column().role().isPresent() || !model.namesItsTable(by.column())) {
+      if (by.column().role().isPresent() || !model.isKnownBy(by.column())) {
         return Optional.empty();
       }
       what =

@@ -189,6 +189,10 @@ final class Assembly {
     }
     said.events.ifPresent(times::byDateOf);
     times.inSaidYear();
+    if (said.beside.isPresent() && !said.besideCounts && said.measures.isEmpty()) {
+      // "are the ones more expensive than the others", of rows that have no price.
+      return Optional.empty();
+    }
     if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
       return Optional.empty();
     }

@@ -288,7 +288,7 @@ final class Candidates {
             - penalty
             - assembled.penalty()
             - weights.stepOnAWay() * steps(plan, faults)
-            - (countsOnes(plan) || countsOwn(plan) ? weights.countsOnes() : 0)
+            - (countsOnes(plan) || countsOwn(plan) || isOneEach(plan) ? weights.countsOnes() : 0)
             - weights.fartherPerson() * fartherPersons(sequence, plan)
             - weights.secondPeriod() * secondPeriods(plan)
             - (isGuessedBeside(sequence, assembled) ? weights.guessedBeside() : 0);
@@ -334,6 +334,17 @@ final class Candidates {
         .filter(Measure.DistinctRows.class::isInstance)
         .map(m -> ((Measure.DistinctRows) m).counted())
         .anyMatch(counted -> plan.groupings().stream().anyMatch(g -> hasOne(g, counted)));
+  }
+
+  /** Whether each group is one of the rows that are counted or averaged: "policies by policy". */
+  private boolean isOneEach(Plan plan) {
+    Set<String> bases = MeasureTables.of(plan, model);
+    return plan.groupings().stream()
+        .filter(Grouping.ByColumn.class::isInstance)
+        .map(g -> ((Grouping.ByColumn) g).column())
+        .anyMatch(
+            c ->
+                bases.equals(Set.of(c.table())) && model.table(c.table()).key().equals(c.column()));
   }
 
   /**

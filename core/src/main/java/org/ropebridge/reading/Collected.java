@@ -82,6 +82,10 @@ final class Collected {
   Optional<Contribution.Events> events = Optional.empty();
   Optional<Contrast> comparative = Optional.empty();
   Optional<Phrase.Values> beside = Optional.empty();
+
+  /** Whether rows are counted where nothing is said that sets the values side by side. */
+  boolean besideCounts;
+
   Optional<Contribution.Drifted> drifted = Optional.empty();
   Optional<Measure.Plain> divisor = Optional.empty();
   boolean inShares;

@@ -278,7 +278,7 @@ final class GroupRanking {
             ? said.measures.contains(m)
             : said.groupings.contains((Grouping) key);
     boolean judged =
-        wanted.first().isPresent()
+        wanted.first().filter(d -> !d.isOfTime()).isPresent()
             && !(key instanceof Measure.MetricValue value
                 && model.metric(value.metric()).better().isPresent());
     return known && !judged

@@ -321,7 +321,7 @@ final class Blocks {
   /** Whether rows of the grouping are told apart by more than what is shown. */
   boolean hasKey(Grouping grouping) {
     return grouping instanceof Grouping.ByColumn by
-        && ground.model().namesItsTable(by.column())
+        && ground.model().isKnownBy(by.column())
         && !ground.model().table(by.column().table()).key().equals(by.column().column());
   }
 

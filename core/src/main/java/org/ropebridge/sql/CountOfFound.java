@@ -51,7 +51,7 @@ final class CountOfFound {
       return Optional.empty();
     }
     boolean ofItsRows =
-        ground.model().namesItsTable(among.column())
+        ground.model().isKnownBy(among.column())
             && among.column().table().equals(count.table())
             && among.column().role().isEmpty();
     boolean ofGroups = among.plan().listing().isEmpty() && among.plan().groupings().size() == 1;

@@ -94,7 +94,7 @@ final class ListingSql {
     fields.add(scan.column(per).as(Names.of("per")));
     String keyColumn = ground.model().table(per.table()).key();
     Field<?> identity =
-        ground.model().namesItsTable(per)
+        ground.model().isKnownBy(per)
             ? scan.column(new ColumnRef(per.table(), keyColumn, per.role()))
             : scan.column(per);
     Listing.Order order = listing.order().orElseThrow();

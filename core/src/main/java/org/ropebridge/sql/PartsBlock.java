@@ -48,14 +48,14 @@ final class PartsBlock implements Block {
     this.missing =
         part instanceof Grouping.ByColumn by && mayBeMissing(by.column(), ground)
             ? Optional.of(
-                ground.model().namesItsTable(by.column()) ? key(by) : parts.headings().field(by))
+                ground.model().isKnownBy(by.column()) ? key(by) : parts.headings().field(by))
             : Optional.empty();
     this.source = ctes.add("by " + ground.restatement().grouping(part), parts.computed());
   }
 
   /** Whether rows may have none: always, but where each of them points at a row that has a name. */
   private boolean mayBeMissing(ColumnRef column, Ground ground) {
-    return !ground.model().namesItsTable(column)
+    return !ground.model().isKnownBy(column)
         || measures.stream()
             .flatMap(m -> MeasureTables.of(m, ground.model()).stream())
             .flatMap(t -> ground.paths().shortest(t, column.table(), column.role()).stream())

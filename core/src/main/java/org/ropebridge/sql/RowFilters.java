@@ -128,7 +128,7 @@ final class RowFilters {
 
   /** The row belongs to one that another plan finds. */
   private Condition among(Filter.Among among, Scan scan) {
-    boolean names = ground.model().namesItsTable(among.column());
+    boolean names = ground.model().isKnownBy(among.column());
     ColumnRef column = among.column();
     Field<?> own =
         names

@@ -68,7 +68,7 @@ public final class ItemFinder {
       return;
     }
     String of =
-        model.namesItsTable(ColumnRef.of(table.name(), column.name()))
+        model.isKnownBy(ColumnRef.of(table.name(), column.name()))
             ? table.rowNoun()
             : column.label() + " of " + table.rowNounPlural();
     for (String value : stored) {

@@ -3,7 +3,9 @@ package org.ropebridge.lexicon;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -86,5 +88,32 @@ class LexiconTest {
             .filter(m -> m.meaning() instanceof Meaning.ValueName)
             .map(Mention::meaning)
             .toList());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "bridges with a span over 40 m | false",
+        "A bridge over the gorge | false",
+        "HOW MANY BRIDGES HAVE A LONG SPAN | false",
+        "how many bridges are of material a | true",
+        "how many A bridges | true"
+      })
+  void anArticleIsNoValueUnlessItsColumnOrACapitalSaysSo(String question, boolean isValue) {
+    ColumnRef material = ColumnRef.of("bridges", "material");
+    Map<ColumnRef, List<String>> values = new HashMap<>(DemoModel.VALUES.values());
+    values.put(material, List.of("A", "B"));
+    Lexicon graded =
+        new Lexicon(
+            DemoModel.MODEL,
+            new ValueIndex(values),
+            LanguagePack.ENGLISH.vocabulary(),
+            Weights.STANDARD);
+    Meaning a = new Meaning.ValueName(material, "A");
+    assertEquals(
+        isValue,
+        graded.mentions(Tokens.of(question, Writing.POINTS)).stream()
+            .anyMatch(m -> m.meaning().equals(a)));
   }
 }

@@ -114,7 +114,7 @@ class DurationsTest {
   @CsvSource({
     "average halt duration, 16",
     "how long do halts last, 16",
-    "longest halt, 30",
+    "longest halt duration, 30",
     "how many halts lasted more than 6 hours, 1",
     "how many halts were longer than a day, 1",
     "how many halts lasted over an hour, 2",
@@ -126,6 +126,14 @@ class DurationsTest {
   })
   void timeIsCountedFromTheRowsOwnDate(String question, double expected) {
     assertEquals(expected, ((Number) rows(question).get(0).get(0)).doubleValue());
+  }
+
+  @Test
+  void theLongestIsOneOfTheRows() {
+    List<List<Object>> longest = rows("longest halt");
+    assertEquals(1, longest.size());
+    assertTrue(
+        longest.get(0).stream().anyMatch(v -> v instanceof Number n && n.doubleValue() == 30));
   }
 
   @Test

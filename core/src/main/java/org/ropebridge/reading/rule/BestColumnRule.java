@@ -24,7 +24,8 @@ final class BestColumnRule extends Rule {
     // The best price is mostly the lowest, but not to whom it is paid.
     boolean money = scope.model().column(column).unit().filter(scope::isMoney).isPresent();
     boolean number = scope.holds(column, Column.Holds.NUMBER) && !money;
-    if (number && match.adjoins(1) && !match.isPlural(1)) {
+    // "worst rated firm" asks for the firm.
+    if (number && match.adjoins(1) && !match.isPlural(1) && !match.isParticiple(1)) {
       boolean good = match.get(0, Meaning.JudgementWord.class).good();
       out.accept(
           Contribution.Measures.of(

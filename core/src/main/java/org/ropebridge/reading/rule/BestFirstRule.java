@@ -6,10 +6,18 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/** "by occupancy, worst first" [judgement] [first] -> an order by the first measure */
+/**
+ * "by occupancy, worst first", "slowest first" [judgement] [first] -> an order by the first measure
+ */
 final class BestFirstRule extends Rule {
   BestFirstRule() {
-    super(Slot.a(Meaning.JudgementWord.class), Slot.word(Role.FIRST));
+    super(
+        Slot.a(
+            Part.class,
+            p ->
+                p instanceof Meaning.JudgementWord
+                    || p instanceof Meaning.RankWord rank && rank.unlessTime()),
+        Slot.word(Role.FIRST));
   }
 
   @Override

@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
 
 /**
  * "compare stays in May 2025 to stays in May 2024" [to] [measure] [period] -> the same measure
@@ -12,9 +13,14 @@ final class CompareWithSameRule extends Rule {
   CompareWithSameRule() {
     super(
         Slot.word(Role.WITH, Role.TO),
-        Slot.a(Part.class, Operands::isOperand),
+        Slot.a(Part.class, CompareWithSameRule::maySayAgain),
         Slot.word(Role.PREPOSITION),
         Slot.a(Phrase.Time.class));
+  }
+
+  /** "number of different huts with stays" is too long to be said twice. */
+  private static boolean maySayAgain(Part part) {
+    return Operands.isOperand(part) && !(Operands.of(part) instanceof Measure.DistinctRows);
   }
 
   @Override

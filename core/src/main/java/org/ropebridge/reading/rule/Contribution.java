@@ -435,8 +435,14 @@ public sealed interface Contribution extends Part {
   /** "arrivals": rows counted by a date of theirs that is not the main one. */
   record Events(Measure of, ColumnRef date) implements Contribution {}
 
-  /** "more than Brannick": values that others of the same column are set beside. */
-  record BesideValues(Phrase.Values values, Optional<Measure> of) implements Contribution {}
+  /**
+   * "more than Brannick": values that others of the same column are set beside.
+   *
+   * @param of by what, where the words say so
+   * @param counts whether rows are counted where no measure is said at all
+   */
+  record BesideValues(Phrase.Values values, Optional<Measure> of, boolean counts)
+      implements Contribution {}
 
   /** A measure whose own words limit what it counts: "how many pensioners booked". */
   record MeasureWith(Measure measure, Filter filter) implements Contribution {}

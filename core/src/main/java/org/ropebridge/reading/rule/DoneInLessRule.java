@@ -28,6 +28,11 @@ final class DoneInLessRule extends Rule {
     scope
         .durationUpTo(end, comparing.unit())
         .filter(d -> match.isParticiple(0))
-        .ifPresent(d -> out.accept(new Contribution.Narrowing(comparing.of(d))));
+        .map(comparing::of)
+        .ifPresent(
+            f -> {
+              out.accept(new Contribution.Narrowing(f));
+              out.accept(new Contribution.Predicate(f));
+            });
   }
 }

@@ -8,6 +8,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Table;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -31,15 +32,32 @@ final class HowLongStayRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(1, Meaning.RowNoun.class).table();
-    List<ColumnRef> counted =
-        scope.ends().stream()
-            .filter(c -> c.table().equals(table))
-            .map(c -> ColumnRef.of(table, c.column() + Column.DURATION))
-            .filter(c -> scope.model().table(table).findColumn(c.column()).isPresent())
-            .toList();
+    List<ColumnRef> counted = durationsOf(table, scope);
+    if (counted.isEmpty() && scope.measuredBy(table, Dimensions.TIME).isEmpty()) {
+      // "tenants", of whom the tenancies tell from when to when.
+      counted =
+          scope.model().tables().stream()
+              .map(Table::name)
+              .filter(t -> !t.equals(table) && Scope.pointsAt(t, table, scope))
+              .filter(t -> arePeople(table, scope))
+              .flatMap(t -> durationsOf(t, scope).stream())
+              .toList();
+    }
     if (counted.size() == 1) {
       out.accept(
           Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, counted.get(0))));
     }
+  }
+
+  private static boolean arePeople(String table, Scope scope) {
+    return scope.persons().stream().anyMatch(p -> p.table().equals(table));
+  }
+
+  private static List<ColumnRef> durationsOf(String table, Scope scope) {
+    return scope.ends().stream()
+        .filter(c -> c.table().equals(table))
+        .map(c -> ColumnRef.of(table, c.column() + Column.DURATION))
+        .filter(c -> scope.model().table(table).findColumn(c.column()).isPresent())
+        .toList();
   }
 }

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -41,7 +42,8 @@ final class NewestRowsRule extends Rule {
     boolean byBirth = match.isWord(1, Role.YOUNGEST) || match.isWord(1, Role.ELDEST);
     boolean newest = !match.isWord(1, Role.OLDEST) && !match.isWord(1, Role.ELDEST);
     if (count >= 1) {
-      for (ColumnRef date : byBirth ? scope.birthOf(table) : scope.datesOf(table)) {
+      List<ColumnRef> dates = byBirth ? scope.birthOf(table) : scope.datesOf(table);
+      for (ColumnRef date : dates.isEmpty() ? scope.yearsOf(table) : dates) {
         out.accept(
             Rankings.narrowed(
                 new Contribution.EndRows(table, new Listing.Order(date, newest), count), match, 3));

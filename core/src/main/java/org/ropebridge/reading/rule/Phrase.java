@@ -58,6 +58,18 @@ public sealed interface Phrase extends Part {
   }
 
   /**
+   * "more than 2 years": a comparison with whole years, in days.
+   *
+   * @param days 365 for each year
+   */
+  record ComparingYears(Filter.Comparison comparison, BigDecimal days) implements Phrase {
+    /** Rows whose number of days in the column compares so. */
+    Filter of(ColumnRef column) {
+      return new Filter.Compare(column, comparison, days, Optional.empty());
+    }
+  }
+
+  /**
    * A stretch of time.
    *
    * @param yearSaid whether the words fix the year

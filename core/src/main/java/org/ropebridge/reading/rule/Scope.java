@@ -194,10 +194,19 @@ public record Scope(
 
   /** How long rows took up to the date, where that is told in the unit and no file writes it. */
   Optional<ColumnRef> durationUpTo(ColumnRef end, Optional<String> unit) {
+    return durationUpTo(end).filter(d -> model.column(d).unit().equals(unit));
+  }
+
+  /** The same in whatever unit. */
+  Optional<ColumnRef> durationUpTo(ColumnRef end) {
     return duration(end.table())
         .filter(d -> d.column().equals(end.column() + Column.DURATION))
-        .or(() -> sinceOwnDate(end))
-        .filter(d -> model.column(d).unit().equals(unit));
+        .or(() -> sinceOwnDate(end));
+  }
+
+  /** The numbers of a table that are years. */
+  List<ColumnRef> yearsOf(String table) {
+    return years.stream().filter(c -> c.table().equals(table)).toList();
   }
 
   LocalDate today() {

@@ -45,13 +45,10 @@ final class StatisticOfNounRule extends Rule {
                         .isPresent())
             .toList();
     boolean sum = statistic.kind() == Measure.Kind.SUM;
-    // "most expensive machine" is a machine, where these have names.
-    boolean row =
-        !match.get(0, Phrase.Statistics.class).dimension().isEmpty()
-            && scope
-                .namingColumn(table)
-                .filter(c -> scope.holds(c, Column.Holds.CATEGORY))
-                .isPresent();
+    // "most expensive machine" is a machine, and "biggest invoice" one, where these have names.
+    boolean end =
+        statistic.kind() == Measure.Kind.MAXIMUM || statistic.kind() == Measure.Kind.MINIMUM;
+    boolean row = end && scope.namingColumn(table).isPresent();
     if (!match.isPlural(1) && !sum && !row && amounts.size() == 1) {
       out.accept(
           Contribution.Measures.of(

@@ -33,7 +33,11 @@ final class ThanValuesRule extends Rule {
     boolean than = match.find(0, Meaning.ComparisonWord.class).isPresent() || match.has(2);
     Optional<Measure> of = match.find(1, Part.class).map(ThanValuesRule::measure);
     if (than && (of.isEmpty() || match.has(2))) {
-      out.accept(new Contribution.BesideValues(match.get(4, Phrase.Values.class), of));
+      out.accept(
+          new Contribution.BesideValues(
+              match.get(4, Phrase.Values.class),
+              of,
+              match.find(0, Meaning.ComparativeWord.class).isPresent()));
     }
   }
 

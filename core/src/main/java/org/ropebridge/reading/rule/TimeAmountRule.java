@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.plan.Period;
 
 /**
  * "a week", "90 minutes" [number] [unit of time] -> as many of the units that the model counts time
@@ -13,7 +14,9 @@ final class TimeAmountRule extends Rule {
     super(
         Slot.a(Meaning.ComparisonWord.class),
         Slot.a(Meaning.NumberWord.class).maybe(),
-        Slot.a(Meaning.TimeUnitWord.class, u -> u.period().isPresent()));
+        Slot.a(
+            Meaning.TimeUnitWord.class,
+            u -> u.period().filter(p -> p != Period.Unit.YEAR).isPresent()));
   }
 
   @Override
