@@ -150,6 +150,7 @@ final class EnglishInflection {
           Map.entry("owner", "own"));
 
   private static final int SHORTEST_WITH_AGE = 6;
+  private static final int SHORTEST_GERUND = 6;
   private static final int SHORTEST_SUPERLATIVE = 5;
 
   private EnglishInflection() {}
@@ -309,7 +310,7 @@ final class EnglishInflection {
 
   /** The verb that a word in "-ing" is a form of: "pay" of "paying". */
   static Optional<String> verbOfGerund(String word) {
-    return word.endsWith("ing") && word.length() > 5
+    return word.endsWith("ing") && word.length() >= SHORTEST_GERUND
         ? verbWithin(word.substring(0, word.length() - 3))
         : Optional.empty();
   }

@@ -49,8 +49,6 @@ final class ModelWords {
   private final Entries entries;
   private final WordForms forms;
   private final Naming naming;
-  private static final Set<Role> AT_A_TIME = Set.of(Role.PREPOSITION);
-
   private final Kinship kinship;
   private final Set<ColumnRef> durations;
   private final Set<ColumnRef> delays;
@@ -535,14 +533,16 @@ final class ModelWords {
     }
   }
 
-  /** "opening" of "opening date", "opened" of "date opened". */
   /** "paid", of a column that is called "paid_on" in the files. */
   private String doneAt(Column column) {
     String name = Labels.ofName(column.name());
     int end = name.lastIndexOf(' ');
-    return end > 0 && hasRole(name.substring(end + 1), AT_A_TIME) ? name.substring(0, end) : name;
+    return end > 0 && hasRole(name.substring(end + 1), Set.of(Role.PREPOSITION))
+        ? name.substring(0, end)
+        : name;
   }
 
+  /** "opening" of "opening date", "opened" of "date opened". */
   private Optional<String> withoutDateWord(String label) {
     Set<String> dateWords = vocabulary.dateWords();
     String first = label.substring(0, Math.max(0, label.indexOf(' ')));

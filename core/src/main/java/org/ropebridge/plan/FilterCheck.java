@@ -119,7 +119,7 @@ final class FilterCheck {
     boolean rows =
         plan.listing()
             .filter(l -> l.table().equals(among.column().table()) && l.per().isEmpty())
-            .filter(l -> ground.model().isKnownBy(among.column()))
+            .filter(l -> ground.model().namesItsTable(among.column()))
             .isPresent();
     if (!groups && !rows || plan.claim().isPresent()) {
       ground.malformed(

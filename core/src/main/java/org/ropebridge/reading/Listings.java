@@ -1,6 +1,7 @@
 package org.ropebridge.reading;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.Column;
@@ -64,7 +65,7 @@ final class Listings {
       }
       nouns.add(by.column().table());
     }
-    List<String> distinct = nouns.stream().distinct().toList();
+    List<String> distinct = nouns.stream().distinct().filter(n -> !isOneRow(n, nouns)).toList();
     boolean named =
         distinct.size() == 1 && !said.filters.isEmpty() && haveNames(distinct.get(0), scope);
     boolean wanted =
@@ -79,6 +80,14 @@ final class Listings {
             || said.filters.stream().anyMatch(f -> f instanceof Filter.HasText)
             || said.filters.stream().anyMatch(f -> f instanceof Filter.Having);
     return distinct.size() == 1 && wanted ? Optional.of(distinct.get(0)) : Optional.empty();
+  }
+
+  /** "flat 12" in "list the repairs of flat 12": a row that those of another noun point at. */
+  private boolean isOneRow(String noun, Collection<String> nouns) {
+    return nouns.stream().anyMatch(o -> !o.equals(noun) && isReached(o, noun))
+        && said.filters.stream()
+            .anyMatch(
+                f -> f instanceof Filter.InValues in && scope.idsOf(noun).contains(in.column()));
   }
 
   /** The plan that lists rows of the table; empty when something does not go with a list. */
