@@ -28,6 +28,9 @@ public sealed interface Meaning extends Part {
   /** Says that a date has not come: "unpaid". */
   record NotDone(ColumnRef column) implements Meaning {}
 
+  /** "pay", of a "way of paying": what is done as the column tells. */
+  record DoneSo(ColumnRef column) implements Meaning {}
+
   /** A role that a link plays, as {@code table.link}, and the table it leads to. */
   record RoleName(String role, String to) implements Meaning {}
 

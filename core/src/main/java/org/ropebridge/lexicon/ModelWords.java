@@ -342,7 +342,8 @@ final class ModelWords {
           .flatMap(w -> vocabulary.verbOfGerund(w).stream())
           .filter(this::isFreeWord)
           .distinct()
-          .forEach(verb -> add(verb, meaning, Mention.Found.AKIN, true));
+          .forEach(
+              verb -> add(verb, new Meaning.DoneSo(meaning.column()), Mention.Found.AKIN, true));
     }
     if (column.holds() == Column.Holds.NUMBER && column.unit().isPresent()) {
       // "how long do people wait", of a "waiting time".

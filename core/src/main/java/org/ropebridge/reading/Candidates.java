@@ -255,7 +255,8 @@ final class Candidates {
 
   private static boolean isSo(Filter filter) {
     return filter instanceof Filter.InValues in && !in.negated()
-        || filter instanceof Filter.IsTrue is && !is.negated();
+        || filter instanceof Filter.IsTrue is && !is.negated()
+        || filter instanceof Filter.Meets meets && !meets.negated();
   }
 
   /** "machines older than 10 years" are none with batches by people of that age. */

@@ -179,7 +179,7 @@ final class WordUses {
       return "metric";
     } else if (meaning instanceof Meaning.RowNoun) {
       return "table";
-    } else if (meaning instanceof Meaning.ColumnName) {
+    } else if (meaning instanceof Meaning.ColumnName || meaning instanceof Meaning.DoneSo) {
       return "column";
     } else if (meaning instanceof Meaning.RoleName) {
       return "link";
@@ -331,6 +331,8 @@ final class WordUses {
       return naming.column(column.column());
     } else if (meaning instanceof Meaning.NotDone date) {
       return naming.column(date.column());
+    } else if (meaning instanceof Meaning.DoneSo done) {
+      return naming.column(done.column());
     } else if (meaning instanceof Meaning.RoleName role) {
       return naming.role(role.role());
     } else if (meaning instanceof Meaning.ValueName value) {

@@ -17,7 +17,7 @@ final class HowDoneRule extends Rule {
         Slot.word(Role.HOW_DONE),
         Slot.word(Role.EVERYONE).maybe(),
         Slot.a(Part.class, Columns::isColumn),
-        Slot.a(Part.class, Columns::isColumn).maybe());
+        Slot.a(Part.class, HowDoneRule::isDone).maybe());
   }
 
   @Override
@@ -47,7 +47,14 @@ final class HowDoneRule extends Rule {
         .ifPresent(out);
   }
 
+  private static boolean isDone(Part part) {
+    return part instanceof Meaning.DoneSo || Columns.isColumn(part);
+  }
+
   private static String table(Part part) {
+    if (part instanceof Meaning.DoneSo done) {
+      return done.column().table();
+    }
     return part instanceof Meaning.RowNoun noun
         ? noun.table()
         : ((Meaning.ColumnName) part).column().table();

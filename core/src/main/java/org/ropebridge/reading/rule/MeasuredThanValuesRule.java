@@ -9,8 +9,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "are website stays more expensive than phone stays" [comparison that says what is measured]
- * [values] -> values said before are set beside, by the average of the number that it measures
+ * "are website stays longer than phone stays" [comparison that says what is measured] [values] ->
+ * values said before are set beside, by the average of the number that it measures
  */
 final class MeasuredThanValuesRule extends Rule {
   MeasuredThanValuesRule() {
