@@ -156,6 +156,8 @@ public final class Kinship {
   public Set<ColumnRef> durations() {
     Dimensions dimensions = new Dimensions(vocabulary.dimensions(), vocabulary.usualNames());
     Set<ColumnRef> ends = ends();
+    // "hours worked" do not tell how long it took until the work was done.
+    Set<ColumnRef> work = called(vocabulary.workWords(), holds -> holds == Column.Holds.NUMBER);
     Set<ColumnRef> found = new LinkedHashSet<>();
     for (Table table : model.tables()) {
       Optional<String> start = table.ownDate().map(Column::name);
@@ -170,19 +172,12 @@ public final class Kinship {
                   c ->
                       c.holds() == Column.Holds.NUMBER
                           && dimensions.measures(c, Dimensions.TIME)
-                          && !isWork(c));
+                          && !work.contains(ColumnRef.of(table.name(), c.name())));
       if (ofTable.size() == 1 && !told) {
         found.add(ColumnRef.of(table.name(), ofTable.get(0).column() + Column.DURATION));
       }
     }
     return found;
-  }
-
-  /** "hours worked" do not tell how long it took until the work was done. */
-  private boolean isWork(Column column) {
-    return names(column)
-        .flatMap(n -> Stream.of(n.split(" ")))
-        .anyMatch(vocabulary.workWords()::contains);
   }
 
   /** The only metric that is called a cost, if there is one. */

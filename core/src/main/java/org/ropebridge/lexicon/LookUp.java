@@ -234,11 +234,11 @@ final class LookUp {
   private Optional<Mention> mention(Entries.Entry entry, Stretch typed) {
     double quality;
     Mention.Found found;
-    if (isGerundOfValue(entry, typed)) {
-      return Optional.empty();
-    } else if (entry.compact().equals(typed.compact())) {
+    if (entry.compact().equals(typed.compact())) {
       quality = 1;
       found = Mention.Found.EXACT;
+    } else if (isGerundOfValue(entry, typed)) {
+      return Optional.empty();
     } else if (entry.meaning() instanceof Meaning.NumberWord) {
       // "ones" are no "one".
       return Optional.empty();

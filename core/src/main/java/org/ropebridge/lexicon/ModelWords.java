@@ -53,6 +53,7 @@ final class ModelWords {
   private final Set<ColumnRef> durations;
   private final Set<ColumnRef> delays;
   private final Set<ColumnRef> overruns;
+  private final Set<ColumnRef> manners;
   private final ValueWords valueWords;
 
   /** The units of the model's columns and metrics. */
@@ -73,6 +74,7 @@ final class ModelWords {
     this.kinship = new Kinship(model, vocabulary);
     this.durations = kinship.durations();
     this.delays = kinship.delays();
+    this.manners = kinship.manners();
     this.overruns = kinship.overruns();
     this.valueWords =
         new ValueWords(
@@ -326,15 +328,14 @@ final class ModelWords {
           .flatMap(s -> vocabulary.nounsOf(s).stream())
           .filter(s -> !naming.isName(s))
           .forEach(s -> add(s, meaning, Mention.Found.AKIN, false));
-      Stream.concat(
-              Stream.of(Labels.ofName(column.name()), doneAt(column)), column.alsoCalled().stream())
+      Stream.concat(Stream.of(doneAt(column)), column.alsoCalled().stream())
           .filter(s -> vocabulary.isParticiple(Tokens.plain(s)) || column.alsoCalled().contains(s))
           .forEach(s -> addNotDone(s, meaning));
     }
     if (column.holds() == Column.Holds.NUMBER) {
       column.unit().ifPresent(unit -> addUnitDone(column, unit, meaning));
     }
-    if (kinship.manners().contains(meaning.column())) {
+    if (manners.contains(meaning.column())) {
       // "how do tenants pay", of a "way of paying".
       column
           .names()

@@ -189,11 +189,11 @@ final class Assembly {
     }
     said.events.ifPresent(times::byDateOf);
     times.inSaidYear();
-    if (said.beside.isPresent() && !said.besideCounts && said.measures.isEmpty()) {
+    if (said.beside.filter(b -> !b.counts()).isPresent() && said.measures.isEmpty()) {
       // "are the ones more expensive than the others", of rows that have no price.
       return Optional.empty();
     }
-    if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get())) {
+    if (said.beside.isPresent() && !oppositions.setBeside(said.beside.get().values())) {
       return Optional.empty();
     }
     boolean mayLeaveOut =

@@ -14,7 +14,6 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
-import org.ropebridge.reading.rule.Phrase;
 
 /** What the contributions of one sequence have said so far, on the way to a plan. */
 final class Collected {
@@ -81,11 +80,7 @@ final class Collected {
   Optional<Contribution.OpposedFilters> opposedFilters = Optional.empty();
   Optional<Contribution.Events> events = Optional.empty();
   Optional<Contrast> comparative = Optional.empty();
-  Optional<Phrase.Values> beside = Optional.empty();
-
-  /** Whether rows are counted where nothing is said that sets the values side by side. */
-  boolean besideCounts;
-
+  Optional<Contribution.BesideValues> beside = Optional.empty();
   Optional<Contribution.Drifted> drifted = Optional.empty();
   Optional<Measure.Plain> divisor = Optional.empty();
   boolean inShares;

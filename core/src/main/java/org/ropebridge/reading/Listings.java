@@ -1,7 +1,6 @@
 package org.ropebridge.reading;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.model.Column;
@@ -83,7 +82,7 @@ final class Listings {
   }
 
   /** "flat 12" in "list the repairs of flat 12": a row that those of another noun point at. */
-  private boolean isOneRow(String noun, Collection<String> nouns) {
+  private boolean isOneRow(String noun, List<String> nouns) {
     return nouns.stream().anyMatch(o -> !o.equals(noun) && isReached(o, noun))
         && said.filters.stream()
             .anyMatch(

@@ -231,9 +231,8 @@ final class Takings {
         Contribution.BesideValues.class,
         (to, beside, joined) -> {
           beside.of().ifPresent(m -> to.measures(List.of(m), joined));
-          to.said.besideCounts = beside.counts();
           return Collector.once(
-              to.said.beside.isEmpty(), () -> to.said.beside = Optional.of(beside.values()));
+              to.said.beside.isEmpty(), () -> to.said.beside = Optional.of(beside));
         });
     on(
         Contribution.OpposedFilters.class,

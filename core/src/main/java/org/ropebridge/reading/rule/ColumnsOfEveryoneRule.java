@@ -25,8 +25,7 @@ final class ColumnsOfEveryoneRule extends Rule {
     List<ColumnRef> columns = match.get(1, Phrase.ColumnList.class).columns();
     String table = columns.get(0).table();
     boolean ofPersons =
-        scope.namingColumn(table).filter(scope.persons()::contains).isPresent()
-            && columns.stream().allMatch(c -> c.table().equals(table));
+        scope.arePeople(table) && columns.stream().allMatch(c -> c.table().equals(table));
     if (ofPersons && columns.size() > 1) {
       out.accept(new Contribution.Rows(table, columns, List.of()));
     }

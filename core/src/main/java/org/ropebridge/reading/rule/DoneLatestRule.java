@@ -36,10 +36,9 @@ final class DoneLatestRule extends Rule {
     ColumnRef done = match.get(0, Meaning.ColumnName.class).column();
     Optional<Meaning.SuperlativeWord> end = match.find(1, Meaning.SuperlativeWord.class);
     List<ColumnRef> times =
-        end.isPresent()
-            ? scope.durationUpTo(done).stream().toList()
-            : scope.delaysOf(Optional.of(done));
-    times = times.isEmpty() ? scope.delaysOf(Optional.of(done)) : times;
+        end.flatMap(e -> scope.durationUpTo(done))
+            .map(List::of)
+            .orElseGet(() -> scope.delaysOf(Optional.of(done)));
     if (scope.isTemporal(done) && times.size() == 1) {
       boolean least = end.filter(e -> !e.most()).isPresent();
       out.accept(

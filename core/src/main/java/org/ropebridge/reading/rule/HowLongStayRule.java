@@ -33,13 +33,13 @@ final class HowLongStayRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(1, Meaning.RowNoun.class).table();
     List<ColumnRef> counted = durationsOf(table, scope);
-    if (counted.isEmpty() && scope.measuredBy(table, Dimensions.TIME).isEmpty()) {
+    boolean told = !counted.isEmpty() || !scope.measuredBy(table, Dimensions.TIME).isEmpty();
+    if (!told && scope.arePeople(table)) {
       // "tenants", of whom the tenancies tell from when to when.
       counted =
           scope.model().tables().stream()
               .map(Table::name)
               .filter(t -> !t.equals(table) && Scope.pointsAt(t, table, scope))
-              .filter(t -> arePeople(table, scope))
               .flatMap(t -> durationsOf(t, scope).stream())
               .toList();
     }
@@ -47,10 +47,6 @@ final class HowLongStayRule extends Rule {
       out.accept(
           Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, counted.get(0))));
     }
-  }
-
-  private static boolean arePeople(String table, Scope scope) {
-    return scope.persons().stream().anyMatch(p -> p.table().equals(table));
   }
 
   private static List<ColumnRef> durationsOf(String table, Scope scope) {

@@ -1,11 +1,9 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -25,14 +23,10 @@ final class MeasuredThanValuesRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(1, Phrase.Values.class);
-    List<ColumnRef> numbers =
-        match.get(0, Meaning.MeasuredThanWord.class).dimensions().stream()
-            .flatMap(d -> scope.measuredBy(values.column().table(), d).stream())
-            .distinct()
-            .toList();
-    if (numbers.size() == 1) {
-      Measure average = Measure.Statistic.of(Measure.Kind.AVERAGE, numbers.get(0));
-      out.accept(new Contribution.BesideValues(values, Optional.of(average), false));
-    }
+    scope
+        .onlyMeasuredBy(values.column().table(), match.get(0, Meaning.MeasuredThanWord.class))
+        .<Measure>map(number -> Measure.Statistic.of(Measure.Kind.AVERAGE, number))
+        .map(average -> new Contribution.BesideValues(values, Optional.of(average), false))
+        .ifPresent(out);
   }
 }

@@ -33,8 +33,7 @@ final class MostRecentlyRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef date = match.get(2, Meaning.ColumnName.class).column();
-    boolean ofPersons =
-        scope.namingColumn(date.table()).filter(scope.persons()::contains).isPresent();
+    boolean ofPersons = scope.arePeople(date.table());
     boolean asked =
         match
             .find(0, Contribution.Subject.class)

@@ -18,9 +18,9 @@ public final class Places {
   public static Optional<ColumnRef> nearest(String table, Scope scope) {
     List<ColumnRef> near = new ArrayList<>();
     int least = Integer.MAX_VALUE;
-    boolean event = !scope.datesOf(table).isEmpty() && !arePeople(table, scope);
+    boolean event = !scope.datesOf(table).isEmpty() && !scope.arePeople(table);
     for (ColumnRef place : scope.places()) {
-      if (event && arePeople(place.table(), scope)) {
+      if (event && scope.arePeople(place.table())) {
         // Stays take place where the hut is, and not where their members live.
         continue;
       }
@@ -50,10 +50,6 @@ public final class Places {
             new Contribution.Ranked(
                 direction, 1, Optional.of(new Grouping.ByColumn(places.get(0))), Optional.of(by)))
         : Optional.empty();
-  }
-
-  private static boolean arePeople(String table, Scope scope) {
-    return scope.namingColumn(table).filter(scope.persons()::contains).isPresent();
   }
 
   private static Optional<Integer> distance(String table, ColumnRef place, Scope scope) {

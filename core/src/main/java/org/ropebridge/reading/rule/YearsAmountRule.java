@@ -8,6 +8,8 @@ import org.ropebridge.plan.Period;
 
 /** "within a year", "more than 2 years" [comparison] [number] [year] -> so many days */
 final class YearsAmountRule extends Rule {
+  private static final BigDecimal DAYS_OF_YEAR = BigDecimal.valueOf(365);
+
   YearsAmountRule() {
     super(
         Slot.a(Meaning.ComparisonWord.class),
@@ -28,6 +30,4 @@ final class YearsAmountRule extends Rule {
         new Phrase.ComparingYears(
             match.get(0, Meaning.ComparisonWord.class).comparison(), years.multiply(DAYS_OF_YEAR)));
   }
-
-  private static final BigDecimal DAYS_OF_YEAR = BigDecimal.valueOf(365);
 }
