@@ -43,7 +43,9 @@ public final class PracticeModels {
           "staff",
           "purse",
           "parcels",
-          "homes");
+          "homes",
+          "desk",
+          "orchard");
 
   private PracticeModels() {}
 

@@ -6,10 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** Singulars, plurals and stems of English words, in plain lower case. */
 final class EnglishInflection {
+  /** One word, and of what it is. */
+  private static final Pattern OF =
+      Pattern.compile("(\\p{L}+) of (?:the |a |an )?(\\p{L}+(?: \\p{L}+)?)", Pattern.CASE_INSENSITIVE);
+
   /** Shorter verbs have too many words that only look as if made of them: "ration" of "rate". */
   private static final int SHORTEST_VERB = 4;
 
@@ -236,6 +242,12 @@ final class EnglishInflection {
     }
     boolean doubled = n > 3 && base.charAt(n - 1) == base.charAt(n - 2);
     return doubled && "aeiou".indexOf(base.charAt(n - 1)) < 0 ? base.substring(0, n - 1) : base;
+  }
+
+  /** "purchase date" of "date of the purchase"; empty for other names. */
+  static Optional<String> turned(String name) {
+    Matcher of = OF.matcher(name);
+    return of.matches() ? Optional.of(of.group(2) + " " + of.group(1)) : Optional.empty();
   }
 
   /** The adjective that a noun of a quality is made from: "punctual" of "punctuality". */

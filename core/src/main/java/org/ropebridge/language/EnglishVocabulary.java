@@ -70,6 +70,11 @@ final class EnglishVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> turned(String name) {
+    return EnglishInflection.turned(name);
+  }
+
+  @Override
   public Optional<String> adjectiveOf(String noun) {
     return EnglishInflection.adjectiveOf(noun);
   }

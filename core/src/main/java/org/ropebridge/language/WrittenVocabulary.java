@@ -85,6 +85,11 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> repeatWords() {
+    return sections.nouns("REPEAT");
+  }
+
+  @Override
   public Set<String> mannerWords() {
     return sections.nouns("MANNER");
   }

@@ -275,6 +275,18 @@ public final class Kinship {
     return called(vocabulary.mannerWords(), holds -> holds == Column.Holds.CATEGORY);
   }
 
+  /** Numbers that count how often something was done to a row: "times reopened". */
+  public Set<ColumnRef> repeats() {
+    return columns(
+        (table, column) ->
+            column.holds() == Column.Holds.NUMBER
+                && names(column)
+                    .anyMatch(
+                        n ->
+                            vocabulary.repeatWords().stream()
+                                .anyMatch(w -> n.startsWith(w + " "))));
+  }
+
   /** Numbers that are years: "publication year". */
   public Set<ColumnRef> years() {
     Set<String> words = new LinkedHashSet<>();

@@ -77,6 +77,7 @@ public final class Lexicon {
     return all.stream()
         .filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all))
         .filter(m -> !isArticle(m, tokens, all) && !isNounRather(m, all))
+        .filter(m -> !isInPhrase(m, all) && !isDoneRather(m, all) && !isNamedInside(m, all))
         .map(m -> isBent(m, all) ? m.weaker(BENT) : m)
         .toList();
   }
@@ -120,6 +121,51 @@ public final class Lexicon {
                         && m.found() == Mention.Found.EXACT
                         && m.meaning() instanceof Meaning.RowNoun)
         && all.stream().noneMatch(m -> m.from() != mention.from() && isOf(value.column(), m));
+  }
+
+  /** "right now" says nothing of access rights, which is more than that word in the model. */
+  private static boolean isInPhrase(Mention mention, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.ValueName
+        && mention.found() == Mention.Found.SHORTENED
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() <= mention.from()
+                        && mention.to() <= m.to()
+                        && m.to() - m.from() > mention.to() - mention.from()
+                        && m.found() == Mention.Found.EXACT
+                        && m.meaning() instanceof Meaning.FunctionWord word
+                        && word.role().isFiller());
+  }
+
+  /** What was "opened" is not what is "open", where a date tells when it was opened. */
+  private static boolean isDoneRather(Mention mention, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.ConditionName condition
+        && mention.found() == Mention.Found.INFLECTED
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.to() == mention.to()
+                        && m.quality() > mention.quality()
+                        && m.meaning() instanceof Meaning.ColumnName name
+                        && name.column().table().equals(condition.table()));
+  }
+
+  /** "staff member" is another word for an agent, but not where the model has a "staff". */
+  private static boolean isNamedInside(Mention mention, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.RowNoun
+        && mention.found() == Mention.Found.AKIN
+        && mention.to() - mention.from() > 1
+        && all.stream()
+            .anyMatch(
+                m ->
+                    mention.from() <= m.from()
+                        && m.to() <= mention.to()
+                        && m.found() == Mention.Found.EXACT
+                        && (m.meaning() instanceof Meaning.ColumnName
+                            || m.meaning() instanceof Meaning.MetricName
+                            || m.meaning() instanceof Meaning.RowNoun));
   }
 
   /** Whether a mention is of the column itself, or of a value of it. */

@@ -292,6 +292,13 @@ final class ModelWords {
       add(table.rowNoun() + " " + Labels.ofName(column.name()), meaning);
     }
     column.alsoCalled().forEach(s -> add(s, meaning));
+    if (column.holds().isTemporal() || column.holds() == Column.Holds.CATEGORY) {
+      column
+          .names()
+          .flatMap(n -> vocabulary.turned(n).stream())
+          .filter(n -> !naming.isName(n))
+          .forEach(n -> add(n, meaning, Mention.Found.SHORTENED, false));
+    }
     addWhatIsDone(table, column, meaning);
     column.unit().ifPresent(this::addUnit);
     valueWords.add(column, ref, values.of(ref), model.isKnownBy(ref));
@@ -310,7 +317,7 @@ final class ModelWords {
     }
     if (column.holds().isTemporal()) {
       Optional<String> event =
-          withoutDateWord(column.label())
+          withoutDateWord(vocabulary.turned(column.label()).orElse(column.label()))
               .filter(s -> !isOwnNoun(s, table, column) && !hasRole(s, IN_ORDER));
       event.ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
       event
@@ -339,8 +346,7 @@ final class ModelWords {
       // "how do tenants pay", of a "way of paying".
       column
           .names()
-          .flatMap(n -> Stream.of(Tokens.plain(n).split(" ")))
-          .flatMap(w -> vocabulary.verbOfGerund(w).stream())
+          .flatMap(n -> deeds(Tokens.plain(n)))
           .filter(this::isFreeWord)
           .distinct()
           .forEach(
@@ -352,6 +358,16 @@ final class ModelWords {
           .filter(s -> !s.isEmpty() && !naming.isName(s))
           .ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
     }
+  }
+
+  /** "pay" of a "way of paying", "contact" of a "way of contact". */
+  private Stream<String> deeds(String manner) {
+    List<String> words = List.of(manner.split(" "));
+    String last = words.get(words.size() - 1);
+    Stream<String> gerunds = words.stream().flatMap(w -> vocabulary.verbOfGerund(w).stream());
+    return vocabulary.turned(manner).isPresent()
+        ? Stream.concat(gerunds, Stream.of(vocabulary.verbOf(last).orElse(last)))
+        : gerunds;
   }
 
   private void addLink(Table table, Link link) {

@@ -55,6 +55,11 @@ public interface Vocabulary {
   /** What somebody of that name does: "sell" of "seller"; empty for other nouns. */
   Optional<String> deedOf(String noun);
 
+  /** A name of two nouns the other way round: "purchase date" of "date of purchase". */
+  default Optional<String> turned(String name) {
+    return Optional.empty();
+  }
+
   /** What was done by whom a name calls so: "sold", of "sold by"; empty for other names. */
   default Optional<String> doneBy(String name) {
     return wordsOf(Role.PLAIN_BY).stream()
@@ -114,6 +119,9 @@ public interface Vocabulary {
 
   /** Words in names of how something was done: "channel", "method". */
   Set<String> mannerWords();
+
+  /** Words that begin the name of a number of how often something was done: "times reopened". */
+  Set<String> repeatWords();
 
   /** Words for how long after it was due something was done: "delay". */
   Set<String> delayWords();

@@ -287,6 +287,7 @@ final class Assembly {
     if (hasTwoLowest()) {
       return Optional.empty();
     }
+    times.ofDone();
     Listings listings = new Listings(said, scope);
     Optional<String> listed = listings.table();
     if (listed.isPresent()) {

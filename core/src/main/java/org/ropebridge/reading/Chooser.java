@@ -12,6 +12,9 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.lexicon.Token;
 import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.lexicon.Weights;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.Restatement;
 import org.ropebridge.reading.Reading.Choice;
 import org.ropebridge.reading.Reading.Explanation;
@@ -104,6 +107,34 @@ final class Chooser {
         .toList();
   }
 
+  /** Those that tell something else than any before them; no more than can be asked about. */
+  private static List<Candidate> different(List<Candidate> near) {
+    List<Candidate> kept = new ArrayList<>();
+    for (Candidate candidate : near) {
+      if (kept.stream().noneMatch(k -> tellSame(k.plan(), candidate.plan()))) {
+        kept.add(candidate);
+      }
+    }
+    return kept.subList(0, Math.min(kept.size(), MOST_CHOICES));
+  }
+
+  /** Whether the rows are the same, and one of them at most shows more columns of theirs. */
+  private static boolean tellSame(Plan one, Plan other) {
+    Set<Filter> filters = Set.copyOf(one.filters());
+    if (!filters.equals(Set.copyOf(other.filters()))
+        || one.listing().isPresent() != other.listing().isPresent()) {
+      return false;
+    }
+    Plan alike = other.withFilters(one.filters());
+    if (one.listing().isEmpty()) {
+      return one.equals(alike);
+    }
+    List<ColumnRef> columns = one.listing().get().columns();
+    List<ColumnRef> others = other.listing().get().columns();
+    return (columns.containsAll(others) || others.containsAll(columns))
+        && one.equals(alike.withListing(other.listing().get().showing(columns)));
+  }
+
   /** The one that takes words as they are written where all others do not; or else the first. */
   private static Candidate mostLiteral(Candidate first, List<Candidate> near) {
     return near.stream()
@@ -165,10 +196,10 @@ final class Chooser {
       return declined(question, words, unread, notUnderstood(unread));
     }
     List<Candidate> near =
-        near(best, candidates).stream()
-            .filter(c -> !best.sequence().isMoreLiteralThan(c.sequence()))
-            .limit(MOST_CHOICES)
-            .toList();
+        different(
+            near(best, candidates).stream()
+                .filter(c -> !best.sequence().isMoreLiteralThan(c.sequence()))
+                .toList());
     Explanation explanation = explanation(parsed, best.sequence(), best.score(), candidates);
     if (near.size() > 1) {
       return new Reading(
@@ -221,6 +252,7 @@ final class Chooser {
       if (known
           || !isWord
           || isCounted(i, sequence)
+          || isCompared(i, parsed)
           || vocabulary.looksSuperlative(word)
           || vocabulary.isParticiple(word) && isTold(i, parsed)) {
         return true;
@@ -232,6 +264,12 @@ final class Chooser {
   /** "how many loans were renewed": what is told of them. */
   private static boolean isTold(int word, Parser.Parsed parsed) {
     return parsed.mentions().stream().anyMatch(m -> m.to() == word && m.is(Role.BE));
+  }
+
+  /** "are there fewer complaints": what is compared. */
+  private static boolean isCompared(int word, Parser.Parsed parsed) {
+    return parsed.mentions().stream()
+        .anyMatch(m -> m.to() == word && m.meaning() instanceof Meaning.ComparativeWord);
   }
 
   /** "more than 90 fortnights": the word behind says what the number is of. */

@@ -1,10 +1,13 @@
 package org.ropebridge.reading;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.lexicon.Contrast;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
@@ -79,6 +82,10 @@ final class Collected {
   Optional<Bound> claim = Optional.empty();
   Optional<Contribution.OpposedFilters> opposedFilters = Optional.empty();
   Optional<Contribution.Events> events = Optional.empty();
+
+  /** What tells that rows were done, and at which date: "closed". */
+  final Map<Filter, ColumnRef> done = new LinkedHashMap<>();
+
   Optional<Contrast> comparative = Optional.empty();
   Optional<Contribution.BesideValues> beside = Optional.empty();
   Optional<Contribution.Drifted> drifted = Optional.empty();

@@ -58,6 +58,9 @@ final class Collector {
     if (said.groupings.isEmpty()) {
       said.narrowedFirst.add(narrowing.filter());
     }
+    if (narrowing.bare() && narrowing.filter() instanceof Filter.Missing date && date.negated()) {
+      said.done.put(date, date.column());
+    }
     boolean part =
         narrowing.bare()
             && !said.shares.isEmpty()
@@ -238,12 +241,12 @@ final class Collector {
             related.negated()));
   }
 
-  void tell(Optional<String> table, Plan.Keep keep) {
+  void tell(Optional<String> table, Plan.Keep keep, List<Filter> among) {
     if (said.told.isPresent()) {
       said.keeps.add(said.told.get().keep());
       said.told.get().filters().forEach(said::addFilter);
     }
-    said.told = Optional.of(new Collected.Told(table, keep, new ArrayList<>()));
+    said.told = Optional.of(new Collected.Told(table, keep, new ArrayList<>(among)));
   }
 
   boolean narrow(Filter filter) {

@@ -2,7 +2,9 @@ package org.ropebridge.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Grouping;
@@ -123,6 +125,15 @@ final class GroupRanking {
         return false;
       }
       ranking = ranking.by(by.get());
+      said.ranked = Optional.of(ranking);
+    }
+    if (isPace(ranking)) {
+      Optional<Measure> time = timeOf(ranking.by().orElseThrow());
+      if (time.isEmpty()) {
+        return false;
+      }
+      said.measures.remove(ranking.by().orElseThrow());
+      ranking = ranking.by(time.get());
       said.ranked = Optional.of(ranking);
     }
     Measure by = ranking.by().orElseThrow();
@@ -312,6 +323,29 @@ final class GroupRanking {
       case FASTEST -> !isTime(by, scope);
       case SLOWEST -> isTime(by, scope);
     };
+  }
+
+  /** "fastest at closing tickets": how long they take, where how many there are is measured. */
+  private boolean isPace(Contribution.Ranked ranked) {
+    Measure by = ranked.by().orElseThrow();
+    boolean ofTimes = ranked.what().filter(Grouping.ByTime.class::isInstance).isPresent();
+    boolean speed = scope.unitOf(by).filter(u -> scope.dimensions().has("speed", u)).isPresent();
+    return ranked.direction().isOfTime() && !ofTimes && !speed && !isTime(by, scope);
+  }
+
+  /** How long the rows that are measured took on average, where that is known. */
+  private Optional<Measure> timeOf(Measure by) {
+    Set<String> tables = MeasureTables.of(by, scope.model());
+    if (tables.size() != 1) {
+      return Optional.empty();
+    }
+    String table = tables.iterator().next();
+    return Optional.of(by)
+        .filter(Measure.MetricValue.class::isInstance)
+        .flatMap(m -> scope.model().metric(((Measure.MetricValue) m).metric()).date())
+        .flatMap(date -> scope.durationUpTo(ColumnRef.of(table, date)))
+        .or(() -> scope.duration(table))
+        .map(d -> Measure.Statistic.of(Measure.Kind.AVERAGE, d));
   }
 
   /** Whether the measure tells how long something takes. */

@@ -100,6 +100,7 @@ public final class QuestionReader {
             kinship.paces(),
             kinship.reasons(),
             kinship.manners(),
+            kinship.repeats(),
             kinship.persons(),
             kinship.years(),
             kinship.places(),

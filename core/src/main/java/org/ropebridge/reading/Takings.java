@@ -149,6 +149,12 @@ final class Takings {
   private static void narrowing() {
     always(Contribution.Narrowing.class, Collector::narrowing);
     always(
+        Contribution.DoneAt.class,
+        (to, done) -> {
+          to.narrow(done.filter());
+          to.said.done.put(done.filter(), done.date());
+        });
+    always(
         Contribution.Predicate.class,
         (to, predicate) -> {
           to.said.predicated.add(predicate.filter());
@@ -260,8 +266,9 @@ final class Takings {
         (to, keeping) -> {
           if (keeping.ofPlan()) {
             to.said.keeps.add(keeping.keep());
+            keeping.among().forEach(to::narrow);
           } else {
-            to.tell(Optional.empty(), keeping.keep());
+            to.tell(Optional.empty(), keeping.keep(), keeping.among());
           }
         });
     on(
@@ -290,7 +297,8 @@ final class Takings {
                 }));
     always(
         Contribution.Grouped.class,
-        (to, grouped) -> to.tell(Optional.of(grouped.table()), grouped.keep()));
+        (to, grouped) ->
+            to.tell(Optional.of(grouped.table()), grouped.keep(), grouped.among()));
   }
 
   private static void lists() {

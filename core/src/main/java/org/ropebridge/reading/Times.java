@@ -111,6 +111,47 @@ final class Times {
     }
   }
 
+  /** "who closed the most tickets in July": when they were closed, and not when they came. */
+  void ofDone() {
+    if (said.done.size() != 1) {
+      return;
+    }
+    Filter told = said.done.keySet().iterator().next();
+    ColumnRef date = said.done.get(told);
+    int known = said.filters.indexOf(told);
+    Set<String> counted = new TreeSet<>();
+    said.measures.forEach(m -> counted.addAll(MeasureTables.of(m, model)));
+    if (said.measures.isEmpty()) {
+      counted.addAll(said.nouns);
+    }
+    boolean apart =
+        known >= 0
+            && said.shares.isEmpty()
+            && scope.isTemporal(date)
+            && !scope.datesOf(date.table()).contains(date)
+            && counted.equals(Set.of(date.table()));
+    boolean timesBehind =
+        said.filters.stream().noneMatch(f -> isUndated(f) && said.filters.indexOf(f) < known);
+    if (!apart || !timesBehind) {
+      return;
+    }
+    if (said.filters.stream().anyMatch(Times::isUndated)) {
+      if (told instanceof Filter.Missing) {
+        said.filters.remove(known);
+      }
+      said.filters.replaceAll(f -> isUndated(f) ? f.onDate(date) : f);
+    }
+    said.groupings.replaceAll(
+        g ->
+            g instanceof Grouping.ByTime time && time.date().isEmpty()
+                ? new Grouping.ByTime(time.unit(), Optional.of(date))
+                : g);
+  }
+
+  private static boolean isUndated(Filter filter) {
+    return filter instanceof Filter.InPeriod in && in.date().isEmpty() && !in.negated();
+  }
+
   /** Times are those of the events that are counted. */
   void byDateOf(Contribution.Events events) {
     Optional<ColumnRef> date = Optional.of(events.date());

@@ -59,6 +59,12 @@ final class ExpressionTranslator {
       return DSL.inline(text.value());
     } else if (expression instanceof Expression.DateLiteral date) {
       return DSL.inline(date.value());
+    } else if (expression instanceof Expression.TimestampLiteral time) {
+      return DSL.inline(time.value());
+    } else if (expression instanceof Expression.IntervalLiteral span) {
+      return DSL.field(
+          "interval {0} {1}",
+          Object.class, DSL.inline(String.valueOf(span.amount())), keyword(span.unit()));
     } else if (expression instanceof Expression.BooleanLiteral yes) {
       return DSL.inline(yes.value());
     } else if (expression instanceof Expression.NullLiteral) {

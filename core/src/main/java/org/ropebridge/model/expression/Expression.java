@@ -2,6 +2,7 @@ package org.ropebridge.model.expression;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,16 @@ public sealed interface Expression {
 
   /** {@code date '2026-10-18'}. */
   record DateLiteral(LocalDate value) implements Expression {}
+
+  /** {@code timestamp '2026-10-18 14:30'}. */
+  record TimestampLiteral(LocalDateTime value) implements Expression {}
+
+  /**
+   * {@code interval '3' hour}, or {@code interval '3 hours'}.
+   *
+   * @param unit second, minute, hour, day, month or year
+   */
+  record IntervalLiteral(long amount, String unit) implements Expression {}
 
   /** {@code true} or {@code false}. */
   record BooleanLiteral(boolean value) implements Expression {}

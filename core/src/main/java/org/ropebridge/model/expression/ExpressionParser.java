@@ -3,8 +3,10 @@ package org.ropebridge.model.expression;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.model.expression.Expression.Between;
@@ -16,6 +18,7 @@ import org.ropebridge.model.expression.Expression.Cast;
 import org.ropebridge.model.expression.Expression.DateLiteral;
 import org.ropebridge.model.expression.Expression.Extract;
 import org.ropebridge.model.expression.Expression.In;
+import org.ropebridge.model.expression.Expression.IntervalLiteral;
 import org.ropebridge.model.expression.Expression.IsNull;
 import org.ropebridge.model.expression.Expression.NameUse;
 import org.ropebridge.model.expression.Expression.NullLiteral;
@@ -23,6 +26,7 @@ import org.ropebridge.model.expression.Expression.NumberLiteral;
 import org.ropebridge.model.expression.Expression.PersonAttribute;
 import org.ropebridge.model.expression.Expression.Star;
 import org.ropebridge.model.expression.Expression.TextLiteral;
+import org.ropebridge.model.expression.Expression.TimestampLiteral;
 import org.ropebridge.model.expression.Expression.Unary;
 import org.ropebridge.model.expression.Expression.When;
 
@@ -38,6 +42,9 @@ public final class ExpressionParser {
   private static final Set<String> CAST_TYPES =
       Set.of("integer", "bigint", "numeric", "date", "text", "double precision", "timestamp");
   private static final Set<String> COMPARISONS = Set.of("=", "<>", "<", "<=", ">", ">=");
+  private static final Set<String> INTERVAL_UNITS =
+      Set.of("second", "minute", "hour", "day", "month", "year");
+  private static final long DAYS_OF_WEEK = 7;
   private static final int MAX_DEPTH = 60;
 
   private final List<SqlToken> tokens;
@@ -192,7 +199,7 @@ public final class ExpressionParser {
   }
 
   private Expression word(SqlToken token) {
-    String word = token.text().toLowerCase(java.util.Locale.ROOT);
+    String word = token.text().toLowerCase(Locale.ROOT);
     switch (word) {
       case "true":
         return new BooleanLiteral(true);
@@ -210,9 +217,13 @@ public final class ExpressionParser {
         throw new ExpressionException(
             "\"" + word + "\" begins a statement; only an expression is allowed here",
             token.offset());
-      case "date":
+      case "date", "timestamp", "interval":
         if (peek().kind() == SqlToken.Kind.TEXT) {
-          return dateLiteral(next());
+          return switch (word) {
+            case "date" -> dateLiteral(next());
+            case "timestamp" -> timestampLiteral(next());
+            default -> intervalLiteral(next());
+          };
         }
         break;
       default:
@@ -233,6 +244,40 @@ public final class ExpressionParser {
     }
   }
 
+  private static Expression timestampLiteral(SqlToken text) {
+    try {
+      String written = text.text().trim().replace(' ', 'T');
+      return new TimestampLiteral(
+          written.indexOf('T') < 0
+              ? LocalDate.parse(written).atStartOfDay()
+              : LocalDateTime.parse(written));
+    } catch (DateTimeException e) {
+      throw new ExpressionException(
+          "'" + text.text() + "' is no time of a day; write it as timestamp '2026-10-18 14:30'",
+          text.offset());
+    }
+  }
+
+  /** A number and its unit, both between the quotes or, as the standard has it, the unit behind. */
+  private Expression intervalLiteral(SqlToken text) {
+    String[] parts = text.text().trim().toLowerCase(Locale.ROOT).split("\\s+");
+    boolean behind = parts.length == 1 && peek().kind() == SqlToken.Kind.WORD;
+    String unit = behind ? next().text().toLowerCase(Locale.ROOT) : parts[parts.length - 1];
+    String one = unit.endsWith("s") ? unit.substring(0, unit.length() - 1) : unit;
+    try {
+      long amount = Long.parseLong(parts[0]);
+      if (parts.length == (behind ? 1 : 2) && INTERVAL_UNITS.contains(one)) {
+        return new IntervalLiteral(amount, one);
+      } else if (parts.length == (behind ? 1 : 2) && one.equals("week")) {
+        return new IntervalLiteral(Math.multiplyExact(amount, DAYS_OF_WEEK), "day");
+      }
+    } catch (ArithmeticException | NumberFormatException e) {
+      // no whole number, or more days than can be counted: told below
+    }
+    throw new ExpressionException(
+        "'" + text.text() + "' is no span of time; write it as interval '3 hours'", text.offset());
+  }
+
   private Expression caseExpression() {
     List<When> whens = new ArrayList<>();
     while (accept("when")) {
@@ -251,7 +296,7 @@ public final class ExpressionParser {
   private Expression extract() {
     expect("(");
     SqlToken part = next();
-    String name = part.text().toLowerCase(java.util.Locale.ROOT);
+    String name = part.text().toLowerCase(Locale.ROOT);
     if (!EXTRACT_PARTS.contains(name)) {
       throw new ExpressionException("extract knows no part \"" + part.text() + "\"", part.offset());
     }
@@ -266,7 +311,7 @@ public final class ExpressionParser {
     Expression value = or();
     expect("as");
     SqlToken type = next();
-    String name = type.text().toLowerCase(java.util.Locale.ROOT);
+    String name = type.text().toLowerCase(Locale.ROOT);
     if (name.equals("double")) {
       expect("precision");
       name = "double precision";

@@ -10,26 +10,37 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
-/** "rated 1 or 2" [number column] [whole number] [or] [the next] -> rows with one of them */
+/**
+ * "rated 1 or 2", "with 1 or 2 stars", "rated 1 or 2 stars" [number column] [whole number] [or] [the
+ * next] [number column] -> rows with one of them
+ */
 final class ColumnEitherRule extends Rule {
   ColumnEitherRule() {
     super(
-        Slot.a(Meaning.ColumnName.class),
+        Slot.word(Role.PREPOSITION, Role.WITH).maybe(),
+        Slot.a(Meaning.ColumnName.class).maybe(),
         Slot.a(Meaning.NumberWord.class),
         Slot.word(Role.OR),
-        Slot.a(Meaning.NumberWord.class));
+        Slot.a(Meaning.NumberWord.class),
+        Slot.a(Meaning.ColumnName.class).maybe());
   }
 
   @Override
   public double bonus() {
-    return 0.4;
+    return 0.6;
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef column = match.get(0, Meaning.ColumnName.class).column();
-    BigDecimal one = match.get(1, Meaning.NumberWord.class).number();
-    BigDecimal other = match.get(3, Meaning.NumberWord.class).number();
+    Optional<ColumnRef> before = match.find(1, Meaning.ColumnName.class).map(n -> n.column());
+    Optional<ColumnRef> behind = match.find(5, Meaning.ColumnName.class).map(n -> n.column());
+    if (before.isEmpty() && behind.isEmpty()
+        || before.isPresent() && behind.isPresent() && !before.equals(behind)) {
+      return;
+    }
+    ColumnRef column = before.or(() -> behind).get();
+    BigDecimal one = match.get(2, Meaning.NumberWord.class).number();
+    BigDecimal other = match.get(4, Meaning.NumberWord.class).number();
     boolean neighbours =
         one.stripTrailingZeros().scale() <= 0
             && one.subtract(other).abs().compareTo(BigDecimal.ONE) == 0;

@@ -183,11 +183,32 @@ public sealed interface Contribution extends Part {
    * Groups to keep by a measure: "with more than 500 guest nights".
    *
    * @param ofPlan whether it is surely about the groups of the answer, as restatements say it
+   * @param among what the rows meet that are measured: "with more than 3 cancelled stays"
    */
-  record Keeping(Plan.Keep keep, boolean ofPlan) implements Contribution {}
+  record Keeping(Plan.Keep keep, boolean ofPlan, List<Filter> among) implements Contribution {
+    public Keeping {
+      among = List.copyOf(among);
+    }
 
-  /** Rows of a table that are told by a measure of them: "members with more than 5 stays". */
-  record Grouped(String table, Plan.Keep keep) implements Contribution {}
+    public Keeping(Plan.Keep keep, boolean ofPlan) {
+      this(keep, ofPlan, List.of());
+    }
+  }
+
+  /**
+   * Rows of a table that are told by a measure of them: "members with more than 5 stays".
+   *
+   * @param among what the rows meet that are measured: "with more than 3 cancelled stays"
+   */
+  record Grouped(String table, Plan.Keep keep, List<Filter> among) implements Contribution {
+    public Grouped {
+      among = List.copyOf(among);
+    }
+
+    public Grouped(String table, Plan.Keep keep) {
+      this(table, keep, List.of());
+    }
+  }
 
   /** What several words say at once: "the most cancelled stays". */
   record Together(List<Contribution> parts) implements Contribution {
@@ -231,6 +252,9 @@ public sealed interface Contribution extends Part {
 
   /** "were serious": a metric counts those of the rows whose number, or share, is asked for. */
   record CountedApart(String metric) implements Contribution {}
+
+  /** A filter that tells by a date what was done: times behind it are of that date. */
+  record DoneAt(Filter filter, ColumnRef date) implements Contribution {}
 
   /** What is said of the rows, apart from which rows they are: "were cancelled". */
   record Predicate(Filter filter) implements Contribution {}

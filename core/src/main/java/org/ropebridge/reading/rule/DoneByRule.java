@@ -1,12 +1,16 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 
-/** "collected by Asta Berg", "by phone" [date column] [by] [values] -> rows with those values */
+/**
+ * "collected by Asta Berg", "by phone" [date column] [by] [values] -> rows with those values, for
+ * which the date has come
+ */
 final class DoneByRule extends Rule {
   DoneByRule() {
     super(
@@ -26,8 +30,19 @@ final class DoneByRule extends Rule {
         match.find(0, Meaning.ColumnName.class).map(c -> scope.isTemporal(c.column())).orElse(true);
     if (verb) {
       Phrase.Values values = match.get(2, Phrase.Values.class);
+      Contribution by =
+          new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), false));
       out.accept(
-          new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), false)));
+          match
+              .find(0, Meaning.ColumnName.class)
+              .map(Meaning.ColumnName::column)
+              .filter(c -> c.role().isEmpty() && !scope.datesOf(c.table()).contains(c))
+              .<Contribution>map(
+                  c ->
+                      new Contribution.Together(
+                          List.of(
+                              new Contribution.Narrowing(new Filter.Missing(c, true), true), by)))
+              .orElse(by));
     }
   }
 }

@@ -18,7 +18,7 @@ final class DoneInLessRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.5;
+    return 0.75;
   }
 
   @Override
@@ -31,7 +31,7 @@ final class DoneInLessRule extends Rule {
         .map(comparing::of)
         .ifPresent(
             f -> {
-              out.accept(new Contribution.Narrowing(f));
+              out.accept(new Contribution.DoneAt(f, end));
               out.accept(new Contribution.Predicate(f));
             });
   }

@@ -20,9 +20,9 @@ final class GroupedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Contribution.Keeping keeping = match.get(1, Contribution.Keeping.class);
     out.accept(
         new Contribution.Grouped(
-            match.get(0, Meaning.RowNoun.class).table(),
-            match.get(1, Contribution.Keeping.class).keep()));
+            match.get(0, Meaning.RowNoun.class).table(), keeping.keep(), keeping.among()));
   }
 }

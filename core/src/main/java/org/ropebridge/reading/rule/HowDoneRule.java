@@ -16,7 +16,7 @@ final class HowDoneRule extends Rule {
     super(
         Slot.word(Role.HOW_DONE),
         Slot.word(Role.EVERYONE).maybe(),
-        Slot.a(Part.class, Columns::isColumn),
+        Slot.a(Part.class, HowDoneRule::isDone),
         Slot.a(Part.class, HowDoneRule::isDone).maybe());
   }
 
@@ -33,8 +33,9 @@ final class HowDoneRule extends Rule {
     List<Part> parts =
         Stream.of(2, 3).flatMap(slot -> match.find(slot, Part.class).stream()).toList();
     // How members arrive is not told by how they book: the rows must be named.
+    boolean anyone = match.has(1) && parts.size() == 1;
     parts.stream()
-        .filter(Meaning.RowNoun.class::isInstance)
+        .filter(p -> p instanceof Meaning.RowNoun || anyone && p instanceof Meaning.DoneSo)
         .map(HowDoneRule::table)
         .filter(
             t ->

@@ -51,7 +51,7 @@ final class OlderThanRule extends Rule {
     out.accept(new Phrase.Began(period, unit == Period.Unit.YEAR));
   }
 
-  private static boolean isCounted(Meaning.TimeUnitWord word) {
+  static boolean isCounted(Meaning.TimeUnitWord word) {
     return word.period()
         .filter(
             u ->
@@ -62,7 +62,7 @@ final class OlderThanRule extends Rule {
         .isPresent();
   }
 
-  private static LocalDate back(LocalDate today, int count, Period.Unit unit) {
+  static LocalDate back(LocalDate today, int count, Period.Unit unit) {
     return switch (unit) {
       case MONTH -> today.minusMonths(count);
       case WEEK -> today.minusWeeks(count);

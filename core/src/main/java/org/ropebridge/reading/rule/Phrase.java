@@ -2,6 +2,7 @@ package org.ropebridge.reading.rule;
 
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -196,6 +197,20 @@ public sealed interface Phrase extends Part {
   record Numbers(List<BigDecimal> numbers) implements Phrase {
     public Numbers {
       numbers = List.copyOf(numbers);
+    }
+  }
+
+  /** "number of cancelled stays": a count of those rows, as something to sort or rank by. */
+  record CountOfSome(String table, List<Filter> among) implements Phrase {
+    public CountOfSome {
+      among = List.copyOf(among);
+    }
+
+    /** What is told of their number, and that it is of them. */
+    Contribution with(Contribution told) {
+      List<Contribution> parts = new ArrayList<>(List.of(told));
+      among.forEach(f -> parts.add(new Contribution.Narrowing(f)));
+      return new Contribution.Together(parts);
     }
   }
 

@@ -1,9 +1,11 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
 
 /**
  * "huts with callouts", "members that had a stay" [noun] [with] [noun whose rows point at it] ->
@@ -26,6 +28,20 @@ final class RelatedToRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Relations.related(match, scope, 3, false).ifPresent(out);
+    if (!isTheirs(match, scope)) {
+      Relations.related(match, scope, 3, false).ifPresent(out);
+    }
+  }
+
+  /** "agents in the Networks team": the team that they point at, and none that points at them. */
+  private static boolean isTheirs(Match match, Scope scope) {
+    String to = match.get(4, Meaning.RowNoun.class).table();
+    return match
+            .find(3, Contribution.Narrowing.class)
+            .filter(n -> n.filter() instanceof Filter.InValues)
+            .map(n -> ((Filter.InValues) n.filter()).column())
+            .filter(c -> scope.namingColumn(to).equals(Optional.of(c)))
+            .isPresent()
+        && Scope.pointsAt(match.get(0, Meaning.RowNoun.class).table(), to, scope);
   }
 }

@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Column;
 import org.ropebridge.plan.Filter;
 
 /**
@@ -31,7 +32,7 @@ final class RowsMentioningRule extends Rule {
     String text = match.get(3, Phrase.Texts.class).texts().get(0);
     scope
         .textOf(table, where)
-        .filter(c -> scope.isText(c) && !text.isBlank())
+        .filter(c -> scope.isText(c) && !scope.holds(c, Column.Holds.ID) && !text.isBlank())
         .ifPresent(
             c ->
                 out.accept(

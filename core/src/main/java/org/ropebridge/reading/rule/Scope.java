@@ -18,6 +18,8 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.expression.Expression;
+import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
@@ -41,6 +43,7 @@ import org.ropebridge.plan.TimeUnit;
  * @param paces numbers that are so much in a unit of time
  * @param reasons columns that tell why something happened
  * @param manners categories that tell how rows of a table were done
+ * @param repeats numbers that count how often something was done to a row: "times reopened"
  * @param persons columns that hold people
  * @param years number columns that hold years
  * @param places columns that hold places
@@ -66,6 +69,7 @@ public record Scope(
     Map<ColumnRef, TimeUnit> paces,
     Set<ColumnRef> reasons,
     Set<ColumnRef> manners,
+    Set<ColumnRef> repeats,
     Set<ColumnRef> persons,
     Set<ColumnRef> years,
     Set<ColumnRef> places,
@@ -86,6 +90,7 @@ public record Scope(
     paces = Map.copyOf(paces);
     reasons = inOrder(reasons);
     manners = inOrder(manners);
+    repeats = inOrder(repeats);
     persons = inOrder(persons);
     years = inOrder(years);
     places = inOrder(places);
@@ -113,6 +118,21 @@ public record Scope(
   /** Keeps rows whose end has not come, where just one date says when it does. */
   Optional<Filter> notOver(String table) {
     return onlyOf(table, ends).map(end -> new Filter.Missing(end, false));
+  }
+
+  /** The date whose lack is all that the condition asks for: "open". */
+  Optional<ColumnRef> endMissing(String table, String condition) {
+    return model
+        .table(table)
+        .findCondition(condition)
+        .map(c -> ExpressionParser.parse(c.sql()))
+        .filter(e -> e instanceof Expression.IsNull lacks && !lacks.negated())
+        .map(e -> ((Expression.IsNull) e).value())
+        .filter(Expression.NameUse.class::isInstance)
+        .map(e -> ((Expression.NameUse) e).name())
+        .filter(c -> model.table(table).findColumn(c).isPresent())
+        .map(c -> ColumnRef.of(table, c))
+        .filter(this::isTemporal);
   }
 
   /** The column that tells why rows of the table happened, where just one does. */
@@ -188,17 +208,17 @@ public record Scope(
   }
 
   /** How long rows of the table took, where no file writes it down. */
-  Optional<ColumnRef> duration(String table) {
+  public Optional<ColumnRef> duration(String table) {
     return durations.stream().filter(c -> c.table().equals(table)).findFirst();
   }
 
   /** How long rows took up to the date, where that is told in the unit and no file writes it. */
-  Optional<ColumnRef> durationUpTo(ColumnRef end, Optional<String> unit) {
+  public Optional<ColumnRef> durationUpTo(ColumnRef end, Optional<String> unit) {
     return durationUpTo(end).filter(d -> model.column(d).unit().equals(unit));
   }
 
   /** The same in whatever unit. */
-  Optional<ColumnRef> durationUpTo(ColumnRef end) {
+  public Optional<ColumnRef> durationUpTo(ColumnRef end) {
     return duration(end.table())
         .filter(d -> d.column().equals(end.column() + Column.DURATION))
         .or(() -> sinceOwnDate(end));
@@ -222,7 +242,7 @@ public record Scope(
     return model.column(column).holds() == kind;
   }
 
-  boolean isTemporal(ColumnRef column) {
+  public boolean isTemporal(ColumnRef column) {
     return model.column(column).holds().isTemporal();
   }
 

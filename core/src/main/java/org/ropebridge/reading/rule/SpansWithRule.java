@@ -38,7 +38,7 @@ final class SpansWithRule extends Rule {
       parts.add(
           new Contribution.Groupings(List.of(match.get(1, Phrase.Groupable.class).grouping())));
       match.find(2, Contribution.Narrowing.class).ifPresent(parts::add);
-      parts.add(new Contribution.Keeping(keeping.keep(), true));
+      parts.add(new Contribution.Keeping(keeping.keep(), true, keeping.among()));
       out.accept(new Contribution.Together(parts));
     }
   }

@@ -1,0 +1,46 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
+
+/**
+ * "opened and solved tickets" [own date of rows, as what was done] [and] [metric of these rows] -> how
+ * many rows there are, and the metric
+ */
+final class CameAndDoneRule extends Rule {
+  CameAndDoneRule() {
+    super(
+        Slot.a(Meaning.ColumnName.class),
+        Slot.word(Role.AND),
+        Slot.a(Meaning.MetricName.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 1.2;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+
+    ColumnRef date = match.get(0, Meaning.ColumnName.class).column();
+    Measure metric = new Measure.MetricValue(match.get(2, Meaning.MetricName.class).metric());
+    boolean own =
+        match.isParticiple(0)
+            && scope.isTemporal(date)
+            && MeasureTables.date(date.table(), Optional.empty(), scope.model())
+                .equals(Optional.of(date));
+    if (own && MeasureTables.of(metric, scope.model()).equals(Set.of(date.table()))) {
+      out.accept(
+          new Contribution.Measures(List.of(new Measure.RowCount(date.table()), metric)));
+    }
+  }
+}
