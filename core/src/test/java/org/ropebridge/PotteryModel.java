@@ -24,17 +24,21 @@ public final class PotteryModel {
   public static final Model MODEL = model();
   public static final ValueIndex VALUES =
       new ValueIndex(
-          Map.of(
-              ColumnRef.of("kilns", "label"), List.of("Big Bertha", "K-2", "3rd kiln"),
-              ColumnRef.of("kilns", "fuel"), List.of("gas", "oak and ash", "electricity"),
-              ColumnRef.of("firings", "cone"), List.of("6", "10", "04"),
-              ColumnRef.of("firings", "hot"), List.of("hot", "mild"),
-              ColumnRef.of("potters", "name"), List.of("Zoë van Dijk", "O'Malley", "Top Jones"),
-              ColumnRef.of("potters", "level"), List.of("novice", "skilled", "master"),
-              ColumnRef.of("pots", "glaze"), List.of("7", "12", "99"),
-              ColumnRef.of("pots", "shape"), List.of("bowl", "jug", "two-handled cup"),
-              ColumnRef.of("pots", "fuel"), List.of("gas", "sawdust"),
-              ColumnRef.of("courses", "title"), List.of("First Bowls", "Raku Nights")));
+          Map.ofEntries(
+              Map.entry(ColumnRef.of("kilns", "label"), List.of("Big Bertha", "K-2", "3rd kiln")),
+              Map.entry(
+                  ColumnRef.of("kilns", "fuel"), List.of("gas", "oak and ash", "electricity")),
+              Map.entry(ColumnRef.of("firings", "cone"), List.of("6", "10", "04")),
+              Map.entry(ColumnRef.of("firings", "hot"), List.of("hot", "mild")),
+              Map.entry(
+                  ColumnRef.of("potters", "name"),
+                  List.of("Zoë van Dijk", "O'Malley", "Top Jones")),
+              Map.entry(ColumnRef.of("potters", "level"), List.of("novice", "skilled", "master")),
+              Map.entry(ColumnRef.of("pots", "glaze"), List.of("7", "12", "99")),
+              Map.entry(ColumnRef.of("pots", "shape"), List.of("bowl", "jug", "two-handled cup")),
+              Map.entry(ColumnRef.of("pots", "fuel"), List.of("gas", "sawdust")),
+              Map.entry(ColumnRef.of("decorators", "name"), List.of("Ida Moor", "Bo Lind")),
+              Map.entry(ColumnRef.of("decorators", "guild"), List.of("Fairwater", "Stonegate"))));
   public static final QuestionReader READER =
       new QuestionReader(
           MODEL, VALUES, LanguagePack.ENGLISH, MODEL.calendar().fixedToday().orElseThrow());
@@ -64,6 +68,7 @@ public final class PotteryModel {
             "tables/potters.yaml",
             "tables/pots.yaml",
             "tables/courses.yaml",
+            "tables/decorators.yaml",
             "tables/enrolments.yaml")) {
       try (InputStream in = PotteryModel.class.getResourceAsStream("/pottery/" + path)) {
         files.put(path, new String(in.readAllBytes(), StandardCharsets.UTF_8));

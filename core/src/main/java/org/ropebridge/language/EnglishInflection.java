@@ -14,7 +14,8 @@ import java.util.stream.Stream;
 final class EnglishInflection {
   /** One word, and of what it is. */
   private static final Pattern OF =
-      Pattern.compile("(\\p{L}+) of (?:the |a |an )?(\\p{L}+(?: \\p{L}+)?)", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "(\\p{L}+) of (?:the |a |an )?(\\p{L}+(?: \\p{L}+)?)", Pattern.CASE_INSENSITIVE);
 
   /** Shorter verbs have too many words that only look as if made of them: "ration" of "rate". */
   private static final int SHORTEST_VERB = 4;
@@ -369,9 +370,9 @@ final class EnglishInflection {
         : Optional.empty();
   }
 
-  /** What somebody of that name does: "sell" of "seller", "direct" of "director". */
+  /** What somebody of that name does: "sell" of "seller", "buy" of "buyer". */
   static Optional<String> deedOf(String noun) {
-    return noun.matches("[a-z]{4,}[eo]r")
+    return noun.matches("[a-z]{4,}[eo]r|[a-z]{2}yer")
         ? verbWithin(noun.substring(0, noun.length() - 2))
         : Optional.empty();
   }

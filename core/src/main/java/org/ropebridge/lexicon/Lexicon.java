@@ -77,6 +77,7 @@ public final class Lexicon {
     return all.stream()
         .filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all))
         .filter(m -> !isArticle(m, tokens, all) && !isNounRather(m, all))
+        .filter(m -> !isTransitive(m, all) && !isRowsRather(m, tokens, all))
         .filter(m -> !isInPhrase(m, all) && !isDoneRather(m, all) && !isNamedInside(m, all))
         .map(m -> isBent(m, all) ? m.weaker(BENT) : m)
         .toList();
@@ -123,10 +124,53 @@ public final class Lexicon {
         && all.stream().noneMatch(m -> m.from() != mention.from() && isOf(value.column(), m));
   }
 
-  /** "right now" says nothing of access rights, which is more than that word in the model. */
-  private static boolean isInPhrase(Mention mention, List<Mention> all) {
-    return mention.meaning() instanceof Meaning.ValueName
+  /** "late deliveries" are rows, and no delivery date of theirs. */
+  private boolean isRowsRather(Mention mention, List<Token> tokens, List<Mention> all) {
+    return mention.meaning() instanceof Meaning.ColumnName name
         && mention.found() == Mention.Found.SHORTENED
+        && mention.to() - mention.from() == 1
+        && vocabulary.isPlural(tokens.get(mention.from()).plain())
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.to() == mention.to()
+                        && m.found() == Mention.Found.EXACT
+                        && m.meaning() instanceof Meaning.RowNoun noun
+                        && noun.table().equals(name.column().table()));
+  }
+
+  /** "who grows leeks" asks for no growth: what is grown stands right behind. */
+  private static boolean isTransitive(Mention mention, List<Mention> all) {
+    boolean moves =
+        mention.meaning() instanceof Meaning.ComparativeWord
+            || mention.meaning() instanceof Meaning.DriftWord;
+    return moves
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.from()
+                        && m.to() == mention.to()
+                        && m.meaning() instanceof Meaning.DriftWord)
+        && all.stream()
+            .anyMatch(
+                m ->
+                    m.from() == mention.to()
+                        && m.meaning() instanceof Meaning.ValueName
+                        && m.found() != Mention.Found.AKIN);
+  }
+
+  /**
+   * "right now" says nothing of access rights, which is more than that word in the model, and what
+   * "we spend" is no income.
+   */
+  private static boolean isInPhrase(Mention mention, List<Mention> all) {
+    boolean value =
+        mention.meaning() instanceof Meaning.ValueName
+            && mention.found() == Mention.Found.SHORTENED;
+    boolean metric =
+        mention.meaning() instanceof Meaning.MetricName && mention.found() == Mention.Found.AKIN;
+    return (value || metric)
         && all.stream()
             .anyMatch(
                 m ->
@@ -135,7 +179,7 @@ public final class Lexicon {
                         && m.to() - m.from() > mention.to() - mention.from()
                         && m.found() == Mention.Found.EXACT
                         && m.meaning() instanceof Meaning.FunctionWord word
-                        && word.role().isFiller());
+                        && (value ? word.role().isFiller() : word.role() == Role.WE_SPEND));
   }
 
   /** What was "opened" is not what is "open", where a date tells when it was opened. */

@@ -31,6 +31,9 @@ public sealed interface Meaning extends Part {
   /** "pay", of a "way of paying": what is done as the column tells. */
   record DoneSo(ColumnRef column) implements Meaning {}
 
+  /** "seed", of a number of money or a metric that is called "seed cost". */
+  record CostOf(Meaning item) implements Meaning {}
+
   /** A role that a link plays, as {@code table.link}, and the table it leads to. */
   record RoleName(String role, String to) implements Meaning {}
 

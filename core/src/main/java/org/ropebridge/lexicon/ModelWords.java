@@ -20,6 +20,7 @@ import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Occasion;
 import org.ropebridge.model.Table;
+import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Naming;
 
 /** Names what a model has: metrics, tables, columns, links, conditions, seasons, occasions. */
@@ -147,7 +148,43 @@ final class ModelWords {
               addDoneTo(forms.words(name), meaning);
               addTurned(forms.words(name), metric, meaning);
             });
+    addAveraged(metric, meaning);
+    addCostOf(metric.label(), meaning);
     metric.unit().ifPresent(this::addUnit);
+  }
+
+  /** "price per kilo", of a metric that is called "average price per kilo". */
+  private void addAveraged(Metric metric, Meaning.MetricName meaning) {
+    String label = Tokens.plain(metric.label());
+    int space = label.indexOf(' ');
+    boolean averages =
+        space > 0
+            && vocabulary.words().getOrDefault(label.substring(0, space), List.of()).stream()
+                .anyMatch(
+                    m -> m instanceof Meaning.StatisticWord s && s.kind() == Measure.Kind.AVERAGE);
+    String what = label.substring(space + 1);
+    if (averages && what.indexOf(' ') > 0 && metrics(what).isEmpty()) {
+      add(what, meaning, Mention.Found.SHORTENED, true);
+    }
+  }
+
+  /** "spend on seed", of a "seed cost". */
+  private void addCostOf(String label, Meaning meaning) {
+    WordForms.lastWord(label)
+        .filter(vocabulary.costWords()::contains)
+        .map(w -> Tokens.plain(label.substring(0, label.length() - w.length())).strip())
+        .filter(what -> !what.isEmpty() && isFreeWord(what))
+        .ifPresent(what -> add(what, new Meaning.CostOf(meaning), Mention.Found.SHORTENED, false));
+  }
+
+  private List<Metric> metrics(String called) {
+    return model.metrics().stream()
+        .filter(
+            m ->
+                Stream.concat(Stream.of(m.label()), m.alsoCalled().stream())
+                    .map(Tokens::plain)
+                    .anyMatch(called::equals))
+        .toList();
   }
 
   /** "serious", of a metric that is called "serious callouts" and counts such rows. */
@@ -246,7 +283,27 @@ final class ModelWords {
     multiples.forEach((name, multiple) -> add(name, multiple, Mention.Found.SHORTENED, false));
   }
 
+  /** "who buys", where buyers are what just one kind of rows points at. */
+  private void addDeed(Table table) {
+    List<Meaning> links =
+        model.tables().stream()
+            .flatMap(
+                t ->
+                    t.links().stream()
+                        .filter(l -> l.to().equals(table.name()) && !naming.isNamed(l))
+                        .<Meaning>map(
+                            l -> new Meaning.RoleName(t.name() + "." + l.name(), table.name())))
+            .toList();
+    if (arePeople(table) && links.size() == 1) {
+      vocabulary
+          .deedOf(Tokens.plain(table.rowNoun()))
+          .filter(this::isFreeWord)
+          .ifPresent(verb -> add(verb, links.get(0), Mention.Found.AKIN, true));
+    }
+  }
+
   private void addTable(Table table) {
+    addDeed(table);
     Meaning noun = new Meaning.RowNoun(table.name());
     add(table.rowNoun(), noun);
     add(table.rowNounPlural(), noun);
@@ -341,6 +398,7 @@ final class ModelWords {
     }
     if (column.holds() == Column.Holds.NUMBER) {
       column.unit().ifPresent(unit -> addUnitDone(column, unit, meaning));
+      addCostOf(column.label(), meaning);
     }
     if (manners.contains(meaning.column())) {
       // "how do tenants pay", of a "way of paying".

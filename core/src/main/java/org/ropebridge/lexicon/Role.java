@@ -116,6 +116,10 @@ public enum Role {
   WHEN_WILL(false),
   /** "done", of what was to be done: "when will the annex be done". */
   READY(false),
+  /** "for the first time", of what was done. */
+  FIRST_TIME(false),
+  /** "we spend", which asks for a cost and no income. */
+  WE_SPEND(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

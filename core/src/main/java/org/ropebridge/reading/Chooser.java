@@ -253,6 +253,7 @@ final class Chooser {
           || !isWord
           || isCounted(i, sequence)
           || isCompared(i, parsed)
+          || isDeed(i, parsed)
           || vocabulary.looksSuperlative(word)
           || vocabulary.isParticiple(word) && isTold(i, parsed)) {
         return true;
@@ -264,6 +265,11 @@ final class Chooser {
   /** "how many loans were renewed": what is told of them. */
   private static boolean isTold(int word, Parser.Parsed parsed) {
     return parsed.mentions().stream().anyMatch(m -> m.to() == word && m.is(Role.BE));
+  }
+
+  /** "who grows leeks": what is done by those who are asked for. */
+  private static boolean isDeed(int word, Parser.Parsed parsed) {
+    return parsed.mentions().stream().anyMatch(m -> m.to() == word && m.is(Role.WHO));
   }
 
   /** "are there fewer complaints": what is compared. */

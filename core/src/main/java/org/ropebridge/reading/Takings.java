@@ -160,6 +160,7 @@ final class Takings {
           to.said.predicated.add(predicate.filter());
           if (to.said.shares.isEmpty()) {
             to.narrow(predicate.filter());
+            predicate.done().ifPresent(d -> to.said.done.put(predicate.filter(), d));
           } else {
             to.said.predicates.add(predicate.filter());
           }
@@ -297,8 +298,7 @@ final class Takings {
                 }));
     always(
         Contribution.Grouped.class,
-        (to, grouped) ->
-            to.tell(Optional.of(grouped.table()), grouped.keep(), grouped.among()));
+        (to, grouped) -> to.tell(Optional.of(grouped.table()), grouped.keep(), grouped.among()));
   }
 
   private static void lists() {

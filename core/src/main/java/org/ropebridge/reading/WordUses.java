@@ -179,6 +179,8 @@ final class WordUses {
       return "metric";
     } else if (meaning instanceof Meaning.RowNoun) {
       return "table";
+    } else if (meaning instanceof Meaning.CostOf cost) {
+      return cost.item() instanceof Meaning.MetricName ? "metric" : "column";
     } else if (meaning instanceof Meaning.ColumnName || meaning instanceof Meaning.DoneSo) {
       return "column";
     } else if (meaning instanceof Meaning.RoleName) {
@@ -331,6 +333,10 @@ final class WordUses {
       return naming.column(column.column());
     } else if (meaning instanceof Meaning.NotDone date) {
       return naming.column(date.column());
+    } else if (meaning instanceof Meaning.CostOf cost) {
+      return cost.item() instanceof Meaning.MetricName metric
+          ? naming.metric(metric.metric())
+          : naming.column(((Meaning.ColumnName) cost.item()).column());
     } else if (meaning instanceof Meaning.DoneSo done) {
       return naming.column(done.column());
     } else if (meaning instanceof Meaning.RoleName role) {

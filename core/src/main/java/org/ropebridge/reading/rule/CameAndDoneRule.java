@@ -12,15 +12,12 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 
 /**
- * "opened and solved tickets" [own date of rows, as what was done] [and] [metric of these rows] -> how
- * many rows there are, and the metric
+ * "opened and solved tickets" [own date of rows, as what was done] [and] [metric of these rows] ->
+ * how many rows there are, and the metric
  */
 final class CameAndDoneRule extends Rule {
   CameAndDoneRule() {
-    super(
-        Slot.a(Meaning.ColumnName.class),
-        Slot.word(Role.AND),
-        Slot.a(Meaning.MetricName.class));
+    super(Slot.a(Meaning.ColumnName.class), Slot.word(Role.AND), Slot.a(Meaning.MetricName.class));
   }
 
   @Override
@@ -39,8 +36,7 @@ final class CameAndDoneRule extends Rule {
             && MeasureTables.date(date.table(), Optional.empty(), scope.model())
                 .equals(Optional.of(date));
     if (own && MeasureTables.of(metric, scope.model()).equals(Set.of(date.table()))) {
-      out.accept(
-          new Contribution.Measures(List.of(new Measure.RowCount(date.table()), metric)));
+      out.accept(new Contribution.Measures(List.of(new Measure.RowCount(date.table()), metric)));
     }
   }
 }

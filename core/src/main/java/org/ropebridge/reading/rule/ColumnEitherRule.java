@@ -11,8 +11,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "rated 1 or 2", "with 1 or 2 stars", "rated 1 or 2 stars" [number column] [whole number] [or] [the
- * next] [number column] -> rows with one of them
+ * "rated 1 or 2", "with 1 or 2 stars", "rated 1 or 2 stars" [number column] [whole number] [or]
+ * [the next] [number column] -> rows with one of them
  */
 final class ColumnEitherRule extends Rule {
   ColumnEitherRule() {

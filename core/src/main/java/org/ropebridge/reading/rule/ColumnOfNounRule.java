@@ -19,7 +19,8 @@ final class ColumnOfNounRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.ColumnName name = match.get(0, Meaning.ColumnName.class);
     String table = match.get(1, Meaning.RowNoun.class).table();
-    if (scope.isTemporal(name.column())) {
+    boolean done = match.isParticiple(0) && scope.repeats().contains(name.column());
+    if (scope.isTemporal(name.column()) || done) {
       return;
     }
     if (name.column().table().equals(table) && !scope.model().namesItsTable(name.column())) {

@@ -256,8 +256,16 @@ public sealed interface Contribution extends Part {
   /** A filter that tells by a date what was done: times behind it are of that date. */
   record DoneAt(Filter filter, ColumnRef date) implements Contribution {}
 
-  /** What is said of the rows, apart from which rows they are: "were cancelled". */
-  record Predicate(Filter filter) implements Contribution {}
+  /**
+   * What is said of the rows, apart from which rows they are: "were cancelled".
+   *
+   * @param done the date at which that was done, where the filter tells it by one
+   */
+  record Predicate(Filter filter, Optional<ColumnRef> done) implements Contribution {
+    public Predicate(Filter filter) {
+      this(filter, Optional.empty());
+    }
+  }
 
   /**
    * "year over year", "compared with the year before".

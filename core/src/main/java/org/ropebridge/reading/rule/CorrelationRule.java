@@ -41,7 +41,7 @@ final class CorrelationRule extends Rule {
         match
             .find(5, Phrase.Groupable.class)
             .map(Phrase.Groupable::grouping)
-            .or(() -> Operands.commonParts(first.get(), second.get(), scope));
+            .or(() -> Operands.commonPartsOrMonths(first.get(), second.get(), scope));
     over.ifPresent(
         parts ->
             out.accept(

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -7,6 +8,7 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Metric;
 import org.ropebridge.plan.Measure;
 
 /** "number of beds" [how many] [number column that adds up] -> its total */
@@ -27,6 +29,21 @@ final class CountColumnRule extends Rule {
     boolean addsUp = column.addsUp().equals(Optional.of(Column.AddsUp.SUM));
     if (column.holds() == Column.Holds.NUMBER && addsUp) {
       out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, ref)));
+    } else if (column.addsUp().equals(Optional.of(Column.AddsUp.LAST))) {
+      inStock(ref, scope).ifPresent(out);
     }
+  }
+
+  /** "how many tons are there": the metric that tells the last of what was counted. */
+  private static Optional<Contribution> inStock(ColumnRef counted, Scope scope) {
+    List<Metric> metrics =
+        scope.model().metrics().stream()
+            .filter(m -> m.acrossTime() == Metric.AcrossTime.LAST)
+            .filter(m -> m.table().equals(Optional.of(counted.table())))
+            .filter(m -> m.sql().equals("sum(" + counted.column() + ")"))
+            .toList();
+    return metrics.size() == 1
+        ? Optional.of(Contribution.Measures.of(new Measure.MetricValue(metrics.get(0).name())))
+        : Optional.empty();
   }
 }

@@ -20,7 +20,8 @@ final class CountOfSomeRule extends Rule {
         Slot.word(Role.COUNT),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
+        Slot.a(
+            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
   }
 
   @Override

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -32,7 +33,7 @@ final class DoneInLessRule extends Rule {
         .ifPresent(
             f -> {
               out.accept(new Contribution.DoneAt(f, end));
-              out.accept(new Contribution.Predicate(f));
+              out.accept(new Contribution.Predicate(f, Optional.of(end)));
             });
   }
 }

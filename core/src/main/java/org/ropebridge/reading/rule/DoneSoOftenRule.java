@@ -10,8 +10,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "reopened more than once", "reopened at least 3 times" [number that counts how often a row was so, as a
- * participle] [comparison] [once, or so many times] -> rows that were so that often
+ * "reopened more than once", "reopened at least 3 times" [number that counts how often a row was
+ * so, as a participle] [comparison] [once, or so many times] -> rows that were so that often
  */
 final class DoneSoOftenRule extends Rule {
   DoneSoOftenRule() {

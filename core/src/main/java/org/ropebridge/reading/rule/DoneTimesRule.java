@@ -10,13 +10,12 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "reopened tickets", "tickets that were reopened" [be] [number that counts how often a row was so, as a
- * participle] -> rows that were so at least once
+ * "reopened tickets", "tickets that were reopened" [be] [number that counts how often a row was so,
+ * as a participle] -> rows that were so at least once
  */
 final class DoneTimesRule extends Rule {
   DoneTimesRule() {
-    super(
-        Slot.word(Role.BE, Role.HAVE).maybe(), Slot.a(Meaning.ColumnName.class));
+    super(Slot.word(Role.BE, Role.HAVE).maybe(), Slot.a(Meaning.ColumnName.class));
   }
 
   @Override

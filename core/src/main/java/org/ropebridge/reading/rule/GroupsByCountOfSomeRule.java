@@ -7,8 +7,8 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
 /**
- * "huts by number of cancelled stays" [something to group by, in the plural] [by how many such rows]
- * -> the groups with their number
+ * "huts by number of cancelled stays" [something to group by, in the plural] [by how many such
+ * rows] -> the groups with their number
  */
 final class GroupsByCountOfSomeRule extends Rule {
   GroupsByCountOfSomeRule() {

@@ -32,13 +32,9 @@ final class HowManyLateRule extends Rule {
 
     ColumnRef delay = match.get(1, Meaning.ColumnName.class).column();
     boolean theirs =
-        match
-            .find(3, Meaning.RowNoun.class)
-            .map(n -> n.table().equals(delay.table()))
-            .orElse(true);
+        match.find(3, Meaning.RowNoun.class).map(n -> n.table().equals(delay.table())).orElse(true);
     if (theirs && scope.delays().contains(delay)) {
-      out.accept(
-          Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, delay)));
+      out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.AVERAGE, delay)));
     }
   }
 }

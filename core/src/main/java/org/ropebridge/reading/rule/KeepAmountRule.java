@@ -11,8 +11,8 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
- * "more than 500 guest nights", "at least 3 cancelled stays" [comparison] [filter] [measure or noun]
- * -> keeps groups whose measure, of such rows, compares so
+ * "more than 500 guest nights", "at least 3 cancelled stays" [comparison] [filter] [measure or
+ * noun] -> keeps groups whose measure, of such rows, compares so
  */
 final class KeepAmountRule extends Rule {
   /** The slot of what is measured. */

@@ -10,8 +10,8 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Period;
 
 /**
- * "more than 5 years ago", "less than a week ago" [more or less than] [number] [unit of time] [ago] -> the
- * open stretch before that day, or after it
+ * "more than 5 years ago", "less than a week ago" [more or less than] [number] [unit of time] [ago]
+ * -> the open stretch before that day, or after it
  */
 final class LongAgoRule extends Rule {
   /** More than that is no time that anybody means. */

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -10,12 +11,13 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Period;
 
 /**
- * "tickets open for more than 30 days" [rows whose end has not come] [for] [comparison] [number] [unit
- * of time] -> those of them that began before that day, or after it
+ * "tickets open for more than 30 days" [rows whose end has not come] [for] [comparison] [number]
+ * [unit of time] -> those of them that began before that day, or after it
  */
 final class OpenSoLongRule extends Rule {
   OpenSoLongRule() {
     super(
+        Slot.a(Meaning.RowNoun.class).maybe(),
         Slot.a(Part.class, OpenSoLongRule::mayBeOpen),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ComparisonWord.class),
@@ -31,30 +33,37 @@ final class OpenSoLongRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
 
-    Optional<Filter> open = open(match.get(0, Part.class), scope);
+    Optional<Filter> open = open(match, scope);
     Optional<Period> began =
         LongAgoRule.began(
-            match.get(2, Meaning.ComparisonWord.class).comparison(),
-            Times.count(match, 3, 1),
-            match.get(4, Meaning.TimeUnitWord.class),
+            match.get(3, Meaning.ComparisonWord.class).comparison(),
+            Times.count(match, 4, 1),
+            match.get(5, Meaning.TimeUnitWord.class),
             scope);
     if (open.isPresent() && began.isPresent()) {
-      out.accept(
-          new Contribution.Together(
-              List.of(
-                  new Contribution.Narrowing(open.get()),
-                  new Contribution.Narrowing(
-                      new Filter.InPeriod(began.get(), Optional.empty(), false)))));
+      List<Contribution> parts = new ArrayList<>();
+      match
+          .find(0, Meaning.RowNoun.class)
+          .ifPresent(n -> parts.add(new Contribution.Noun(n.table())));
+      parts.add(new Contribution.Narrowing(open.get()));
+      parts.add(
+          new Contribution.Narrowing(new Filter.InPeriod(began.get(), Optional.empty(), false)));
+      out.accept(new Contribution.Together(parts));
     }
   }
 
   private static boolean mayBeOpen(Part part) {
-    return part instanceof Meaning.ConditionName || part instanceof Meaning.NotDone;
+    return part instanceof Meaning.ConditionName
+        || part instanceof Meaning.NotDone
+        || part.equals(new Meaning.FunctionWord(Role.OPEN));
   }
 
   /** The filter that the end has not come, where the part says that. */
-  private static Optional<Filter> open(Part part, Scope scope) {
-    if (part instanceof Meaning.NotDone not) {
+  private static Optional<Filter> open(Match match, Scope scope) {
+    Part part = match.get(1, Part.class);
+    if (match.isWord(1, Role.OPEN)) {
+      return match.find(0, Meaning.RowNoun.class).flatMap(n -> scope.notOver(n.table()));
+    } else if (part instanceof Meaning.NotDone not) {
       return Optional.of(new Filter.Missing(not.column(), false));
     }
     Meaning.ConditionName name = (Meaning.ConditionName) part;

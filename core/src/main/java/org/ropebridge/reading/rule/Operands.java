@@ -12,9 +12,14 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.TimeUnit;
 
 /** What figures are computed from: a measure, one in brackets, or a noun whose rows are counted. */
 public final class Operands {
+  /** What two numbers that share nothing but time are set side by side over. */
+  private static final Optional<Grouping> MONTHS =
+      Optional.of(new Grouping.ByTime(TimeUnit.MONTH, Optional.empty()));
+
   private Operands() {}
 
   static boolean isOperand(Part part) {
@@ -112,6 +117,17 @@ public final class Operands {
         .filter(c -> reached(first, c, scope) && reached(second, c, scope))
         .<Grouping>map(Grouping.ByColumn::new)
         .findFirst();
+  }
+
+  /** The same, or months of what shares nothing but that both have dates. */
+  static Optional<Grouping> commonPartsOrMonths(Measure first, Measure second, Scope scope) {
+    return commonParts(first, second, scope)
+        .or(() -> isDated(first, scope) && isDated(second, scope) ? MONTHS : Optional.empty());
+  }
+
+  private static boolean isDated(Measure measure, Scope scope) {
+    Set<String> tables = MeasureTables.of(measure, scope.model());
+    return !tables.isEmpty() && tables.stream().noneMatch(t -> scope.datesOf(t).isEmpty());
   }
 
   private static boolean reached(Measure measure, ColumnRef column, Scope scope) {

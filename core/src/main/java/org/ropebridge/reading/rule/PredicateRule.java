@@ -12,7 +12,7 @@ final class PredicateRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.02;
+    return 0.14;
   }
 
   @Override

@@ -5,14 +5,13 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Measure;
 
 /**
- * "top 5 huts by number of cancelled stays" [ranking] [by how many such rows] -> the ranking by their
- * number
+ * "top 5 huts by number of cancelled stays" [ranking] [by how many such rows] -> the ranking by
+ * their number
  */
 final class RankedByCountOfSomeRule extends Rule {
   RankedByCountOfSomeRule() {
     super(
-        Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()),
-        Slot.a(Phrase.CountOfSome.class));
+        Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()), Slot.a(Phrase.CountOfSome.class));
   }
 
   @Override
@@ -25,9 +24,6 @@ final class RankedByCountOfSomeRule extends Rule {
 
     Phrase.CountOfSome some = match.get(1, Phrase.CountOfSome.class);
     out.accept(
-        some.with(
-            match
-                .get(0, Contribution.Ranked.class)
-                .by(new Measure.RowCount(some.table()))));
+        some.with(match.get(0, Contribution.Ranked.class).by(new Measure.RowCount(some.table()))));
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -18,9 +19,9 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
+import org.ropebridge.model.Table;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
-import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
@@ -401,8 +402,30 @@ public record Scope(
     if (!anything && addingUp.size() == 1) {
       fitting = addingUp;
     }
+    fitting = anything ? plain(fitting) : fitting;
     List<ColumnRef> columns = fitting.stream().map(c -> ColumnRef.of(table, c.name())).toList();
     return columns.size() > 3 ? List.of() : columns;
+  }
+
+  /** "weight" before "rejected weight", and what adds up before a price of each. */
+  private static List<Column> plain(List<Column> numbers) {
+    List<Column> unqualified =
+        numbers.stream()
+            .filter(
+                c ->
+                    numbers.stream()
+                        .noneMatch(
+                            o -> o != c && lower(c.label()).endsWith(" " + lower(o.label()))))
+            .toList();
+    List<Column> told =
+        unqualified.stream()
+            .filter(c -> c.addsUp().filter(a -> a == Column.AddsUp.NEVER).isEmpty())
+            .toList();
+    return told.isEmpty() ? unqualified : told;
+  }
+
+  private static String lower(String label) {
+    return label.toLowerCase(Locale.ROOT);
   }
 
   /** Whether the table has a column of its own that goes by a name of the other one. */

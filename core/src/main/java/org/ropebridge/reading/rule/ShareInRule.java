@@ -38,8 +38,13 @@ final class ShareInRule extends Rule {
     boolean toMeasure = match.isWord(3, Role.TO) || match.isWord(3, Role.TOWARDS);
     if (values.isEmpty() && (match.has(1) || toMeasure)) {
       Grouping grouping = match.get(2, Phrase.Groupable.class).grouping();
+      // "of each buyer in sales of apples": all that is said behind is said of the whole.
+      Measure ofWhole = new Measure.Share(Operands.of(match.get(4, Part.class)), Optional.empty());
       out.accept(
-          new Contribution.Together(List.of(share, new Contribution.Groupings(List.of(grouping)))));
+          new Contribution.Together(
+              List.of(
+                  Contribution.Measures.of(ofWhole),
+                  new Contribution.Groupings(List.of(grouping)))));
     } else if (values.isPresent() && !match.has(1)) {
       Filter filter = new Filter.InValues(values.get().column(), values.get().stored(), false);
       out.accept(new Contribution.Together(List.of(share, new Contribution.Narrowing(filter))));

@@ -9,9 +9,7 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
-/**
- * "who closes tickets fastest" [who] [measure] [fastest or slowest] -> the people at that end
- */
+/** "who closes tickets fastest" [who] [measure] [fastest or slowest] -> the people at that end */
 final class WhoHighestRule extends Rule {
   WhoHighestRule() {
     super(

@@ -9,8 +9,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "who is in the Networks team", "who lives in Ossel" [who] [is in, or lives in] [values] [noun of them]
- * -> the people that belong there
+ * "who is in the Networks team", "who lives in Ossel" [who] [is in, or lives in] [values] [noun of
+ * them] -> the people that belong there
  */
 final class WhoIsInRule extends Rule {
   WhoIsInRule() {

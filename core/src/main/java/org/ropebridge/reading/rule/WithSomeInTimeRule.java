@@ -6,8 +6,8 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "with a first reply within 30 minutes" [with a] [date] [comparison with a time] -> rows whose time up
- * to it compares so
+ * "with a first reply within 30 minutes" [with a] [date] [comparison with a time] -> rows whose
+ * time up to it compares so
  */
 final class WithSomeInTimeRule extends Rule {
   WithSomeInTimeRule() {

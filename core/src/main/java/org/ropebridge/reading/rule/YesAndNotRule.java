@@ -9,7 +9,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Grouping;
 
 /**
- * "clinical and non-clinical departments" [yes or no] [and] [not] [the same] [noun] -> to group by it
+ * "clinical and non-clinical departments" [yes or no] [and] [not] [the same] [noun] -> to group by
+ * it
  */
 final class YesAndNotRule extends Rule {
   YesAndNotRule() {

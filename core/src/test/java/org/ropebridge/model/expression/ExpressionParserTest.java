@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDateTime;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,6 +25,8 @@ class ExpressionParserTest {
         "name not like 'G%' and not (beds between 4 and 6)",
         "cast(amount as numeric) - coalesce(refund, 0)",
         "arrival >= date '2026-01-01' or \"odd name\" is not null",
+        "count(*) filter (where solved < opened + interval '1 hour')",
+        "coalesce(solved, timestamp '2026-08-10 12:00') > promised",
         "count(distinct member_id)"
       })
   void reads(String sql) {
@@ -48,12 +51,40 @@ class ExpressionParserTest {
         "extract(fortnight from d) | 8",
         "cast(a as money) | 10",
         "date '2026-13-01' | 5",
+        "timestamp '2026-08-10 25:00' | 10",
+        "interval 'a while' | 9",
+        "interval '3' fortnights | 9",
+        "interval '99999999999999999999 days' | 9",
         "percentile_cont(0.5) | 0"
       })
   void refusesWithThePlace(String sql, int offset) {
     ExpressionException e =
         assertThrows(ExpressionException.class, () -> ExpressionParser.parse(sql.strip()));
     assertEquals(offset, e.offset(), e.getMessage());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "interval '3 hours' | 3 | hour",
+        "interval '1' day | 1 | day",
+        "interval '2 weeks' | 14 | day",
+        "interval '-6' MONTH | -6 | month"
+      })
+  void readsSpansOfTime(String sql, long amount, String unit) {
+    assertEquals(new Expression.IntervalLiteral(amount, unit), ExpressionParser.parse(sql.strip()));
+  }
+
+  @Test
+  void readsTimesOfADay() {
+    assertEquals(
+        new Expression.TimestampLiteral(LocalDateTime.of(2026, 8, 10, 12, 30)),
+        ExpressionParser.parse("timestamp '2026-08-10 12:30'"));
+    assertEquals(
+        new Expression.TimestampLiteral(LocalDateTime.of(2026, 8, 10, 0, 0)),
+        ExpressionParser.parse("timestamp '2026-08-10'"));
   }
 
   @Test

@@ -1,0 +1,97 @@
+package org.ropebridge.reading.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
+
+/**
+ * "members who stayed for the first time in 2025", "members whose first stay was in 2025" [how
+ * many] [noun] [rows that point at it] [filter] [for the first time] [time] -> those with such rows
+ * then, and none before
+ */
+final class FirstTimeRule extends Rule {
+  /** The slot of the rows that point. */
+  private static final int ROWS = 5;
+
+  FirstTimeRule() {
+    super(
+        Slot.word(Role.COUNT).maybe(),
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.WHICH, Role.PREPOSITION, Role.HAVE, Role.WITH).maybe(),
+        Slot.word(Role.THEIR).maybe(),
+        Slot.word(Role.OLDEST).maybe(),
+        Slot.a(Part.class, Relations::mayName),
+        Slot.a(Contribution.Narrowing.class, n -> !(n.filter() instanceof Filter.InPeriod)).maybe(),
+        Slot.word(Role.BE).maybe(),
+        Slot.word(Role.FIRST_TIME).maybe(),
+        Slot.a(
+            Contribution.Narrowing.class,
+            n -> n.filter() instanceof Filter.InPeriod in && in.date().isEmpty()));
+  }
+
+  @Override
+  public double bonus() {
+    return 1.6;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String who = match.get(1, Meaning.RowNoun.class).table();
+    Optional<String> rows = Relations.rowsNamed(match, ROWS, scope);
+    if (match.has(ROWS - 1) == match.has(ROWS + 3)
+        || rows.isEmpty()
+        || !Scope.pointsAt(rows.get(), who, scope)) {
+      return;
+    }
+    Filter.InPeriod time =
+        (Filter.InPeriod) match.get(ROWS + 4, Contribution.Narrowing.class).filter();
+    List<Filter> of = new ArrayList<>();
+    match.find(ROWS + 1, Contribution.Narrowing.class).ifPresent(n -> of.add(n.filter()));
+    firstIn(who, rows.get(), of, time, scope)
+        .ifPresent(filters -> out.accept(those(who, match.has(0), filters)));
+  }
+
+  /** How many of them meet the filters, or the rows that do. */
+  static Contribution those(String who, boolean counted, List<Filter> filters) {
+    List<Contribution> parts = new ArrayList<>();
+    parts.add(
+        counted ? Contribution.Measures.of(new Measure.RowCount(who)) : new Contribution.Noun(who));
+    filters.forEach(f -> parts.add(new Contribution.Narrowing(f)));
+    return new Contribution.Together(parts);
+  }
+
+  /** Rows with some in the time and none before; empty for a time without a beginning. */
+  static Optional<List<Filter>> firstIn(
+      String who, String rows, List<Filter> of, Filter.InPeriod time, Scope scope) {
+    return scope
+        .periods()
+        .resolve(time.period())
+        .first()
+        .filter(first -> !time.negated())
+        .map(first -> new Period.Range(Optional.empty(), Optional.of(first.minusDays(1))))
+        .map(
+            before ->
+                List.of(
+                    having(who, rows, of, time, false),
+                    having(
+                        who,
+                        rows,
+                        of,
+                        new Filter.InPeriod(before, Optional.empty(), false),
+                        true)));
+  }
+
+  private static Filter having(
+      String who, String rows, List<Filter> of, Filter time, boolean none) {
+    List<Filter> filters = new ArrayList<>(of);
+    filters.add(time);
+    return new Filter.Having(who, rows, Optional.empty(), filters, none);
+  }
+}
