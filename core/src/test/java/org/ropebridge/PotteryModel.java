@@ -37,6 +37,7 @@ public final class PotteryModel {
               Map.entry(ColumnRef.of("pots", "glaze"), List.of("7", "12", "99")),
               Map.entry(ColumnRef.of("pots", "shape"), List.of("bowl", "jug", "two-handled cup")),
               Map.entry(ColumnRef.of("pots", "fuel"), List.of("gas", "sawdust")),
+              Map.entry(ColumnRef.of("courses", "title"), List.of("First Bowls", "Raku Nights")),
               Map.entry(ColumnRef.of("decorators", "name"), List.of("Ida Moor", "Bo Lind")),
               Map.entry(ColumnRef.of("decorators", "guild"), List.of("Fairwater", "Stonegate"))));
   public static final QuestionReader READER =

@@ -308,6 +308,11 @@ final class EnglishInflection {
           }
         }
       }
+      // "resolution" of "resolve".
+      String solved = verb.endsWith("lve") ? verb.substring(0, verb.length() - 2) + "ution" : "";
+      if (dictionary.isNoun(solved)) {
+        nouns.add(solved);
+      }
     }
     return nouns;
   }

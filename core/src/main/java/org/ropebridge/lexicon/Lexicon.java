@@ -147,6 +147,8 @@ public final class Lexicon {
             || mention.meaning() instanceof Meaning.DriftWord;
     return moves
         && all.stream()
+            .anyMatch(m -> m.to() <= mention.from() && (m.is(Role.WHO) || m.is(Role.WHICH)))
+        && all.stream()
             .anyMatch(
                 m ->
                     m.from() == mention.from()

@@ -239,8 +239,9 @@ final class LookUp {
       found = Mention.Found.EXACT;
     } else if (isGerundOfValue(entry, typed)) {
       return Optional.empty();
-    } else if (entry.meaning() instanceof Meaning.NumberWord) {
-      // "ones" are no "one".
+    } else if (entry.meaning() instanceof Meaning.NumberWord
+        || entry.meaning() instanceof Meaning.OperatorWord) {
+      // "ones" are no "one", and "time" multiplies nothing.
       return Optional.empty();
     } else if (entry.meaning() instanceof Meaning.FunctionWord word && word.role() == Role.FILLER) {
       // "report" asks for nothing; who "reports" to whom does.

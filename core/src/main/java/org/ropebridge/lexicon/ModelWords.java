@@ -163,7 +163,7 @@ final class ModelWords {
                 .anyMatch(
                     m -> m instanceof Meaning.StatisticWord s && s.kind() == Measure.Kind.AVERAGE);
     String what = label.substring(space + 1);
-    if (averages && what.indexOf(' ') > 0 && metrics(what).isEmpty()) {
+    if (averages && what.indexOf(' ') > 0 && metrics(what).isEmpty() && !isNumber(what)) {
       add(what, meaning, Mention.Found.SHORTENED, true);
     }
   }
@@ -175,6 +175,14 @@ final class ModelWords {
         .map(w -> Tokens.plain(label.substring(0, label.length() - w.length())).strip())
         .filter(what -> !what.isEmpty() && isFreeWord(what))
         .ifPresent(what -> add(what, new Meaning.CostOf(meaning), Mention.Found.SHORTENED, false));
+  }
+
+  /** Whether a column of that name tells a number by itself. */
+  private boolean isNumber(String called) {
+    return model.tables().stream()
+        .flatMap(t -> t.columns().stream())
+        .filter(c -> c.addsUp().filter(a -> a != Column.AddsUp.NEVER).isPresent())
+        .anyMatch(c -> c.names().map(Tokens::plain).anyMatch(called::equals));
   }
 
   private List<Metric> metrics(String called) {

@@ -39,6 +39,9 @@ final class ColumnEitherRule extends Rule {
       return;
     }
     ColumnRef column = before.or(() -> behind).get();
+    if (before.isEmpty() && Columns.isCalledByUnit(column, scope)) {
+      return;
+    }
     BigDecimal one = match.get(2, Meaning.NumberWord.class).number();
     BigDecimal other = match.get(4, Meaning.NumberWord.class).number();
     boolean neighbours =

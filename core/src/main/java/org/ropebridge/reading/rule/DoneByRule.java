@@ -36,7 +36,7 @@ final class DoneByRule extends Rule {
           match
               .find(0, Meaning.ColumnName.class)
               .map(Meaning.ColumnName::column)
-              .filter(c -> c.role().isEmpty() && !scope.datesOf(c.table()).contains(c))
+              .filter(scope.ends()::contains)
               .<Contribution>map(
                   c ->
                       new Contribution.Together(

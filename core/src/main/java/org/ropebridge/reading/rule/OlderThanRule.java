@@ -9,8 +9,8 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
 /**
- * "older than 60", "younger than 5 years", "older than 1980" [older] [number] [years] -> what began
- * to be before that many years, or after
+ * "older than 60", "older than a week", "older than 1980" [older] [number] [years] -> what began to
+ * be before that many years, or after
  */
 final class OlderThanRule extends Rule {
   private static final int MOST = 2_100;
@@ -21,7 +21,7 @@ final class OlderThanRule extends Rule {
   OlderThanRule() {
     super(
         Slot.word(Role.OLDER, Role.YOUNGER),
-        Slot.a(Meaning.NumberWord.class),
+        Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, OlderThanRule::isCounted).maybe());
   }
 
@@ -32,7 +32,11 @@ final class OlderThanRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    int count = Times.smallWhole(match.get(1, Meaning.NumberWord.class).number());
+    if (!match.has(1) && !match.has(2)) {
+      return;
+    }
+    int count =
+        match.find(1, Meaning.NumberWord.class).map(n -> Times.smallWhole(n.number())).orElse(1);
     Period.Unit unit =
         match
             .find(2, Meaning.TimeUnitWord.class)
