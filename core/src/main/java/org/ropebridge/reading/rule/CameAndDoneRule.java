@@ -35,7 +35,9 @@ final class CameAndDoneRule extends Rule {
             && scope.isTemporal(date)
             && MeasureTables.date(date.table(), Optional.empty(), scope.model())
                 .equals(Optional.of(date));
-    if (own && MeasureTables.of(metric, scope.model()).equals(Set.of(date.table()))) {
+    boolean doneThen =
+        scope.model().metric(match.get(2, Meaning.MetricName.class).metric()).date().isPresent();
+    if (own && doneThen && MeasureTables.of(metric, scope.model()).equals(Set.of(date.table()))) {
       out.accept(new Contribution.Measures(List.of(new Measure.RowCount(date.table()), metric)));
     }
   }

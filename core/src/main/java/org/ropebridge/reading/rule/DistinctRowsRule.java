@@ -35,6 +35,9 @@ final class DistinctRowsRule extends Rule {
       return;
     }
     String counted = match.get(2, Meaning.RowNoun.class).table();
+    if (match.has(3) && !match.isPlural(4) && isMutual(match, counted, scope)) {
+      return;
+    }
     // "how many pupils joined" is told by their own date, though others are called so as well.
     boolean ofTheirOwn =
         match
@@ -53,5 +56,14 @@ final class DistinctRowsRule extends Rule {
     if (!scope.paths().shortest(with, counted, role).isEmpty()) {
       out.accept(Contribution.Measures.of(new Measure.DistinctRows(counted, with, role)));
     }
+  }
+
+  /** "teams for agent Dov Frank": one agent, where teams point at agents and these at teams. */
+  private static boolean isMutual(Match match, String counted, Scope scope) {
+    return match
+        .find(4, Meaning.RowNoun.class)
+        .filter(n -> Scope.pointsAt(n.table(), counted, scope))
+        .filter(n -> Scope.pointsAt(counted, n.table(), scope))
+        .isPresent();
   }
 }
