@@ -78,7 +78,7 @@ public final class Lexicon {
         .filter(m -> !bitesIntoName(m, all) && !takesNounOfValue(m, all))
         .filter(m -> !isArticle(m, tokens, all) && !isNounRather(m, all))
         .filter(m -> !isTransitive(m, all) && !isRowsRather(m, tokens, all))
-        .filter(m -> !isInPhrase(m, all) && !isDoneRather(m, all) && !isNamedInside(m, all))
+        .filter(m -> !isInPhrase(m, all) && !isDoneRather(m, tokens, all) && !isNamedInside(m, all))
         .map(m -> isBent(m, all) ? m.weaker(BENT) : m)
         .toList();
   }
@@ -185,9 +185,10 @@ public final class Lexicon {
   }
 
   /** What was "opened" is not what is "open", where a date tells when it was opened. */
-  private static boolean isDoneRather(Mention mention, List<Mention> all) {
+  private boolean isDoneRather(Mention mention, List<Token> tokens, List<Mention> all) {
     return mention.meaning() instanceof Meaning.ConditionName condition
         && mention.found() == Mention.Found.INFLECTED
+        && vocabulary.isParticiple(tokens.get(mention.to() - 1).plain())
         && all.stream()
             .anyMatch(
                 m ->

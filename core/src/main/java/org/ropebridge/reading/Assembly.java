@@ -319,7 +319,7 @@ final class Assembly {
     if (said.sideBySide) {
       oppositions.putSideBySide();
     }
-    if (!counts.nounsFit()) {
+    if (!counts.nounsFit() || !times.ofNewRows()) {
       return Optional.empty();
     }
     return plan();

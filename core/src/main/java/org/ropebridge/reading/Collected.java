@@ -83,6 +83,9 @@ final class Collected {
   Optional<Contribution.OpposedFilters> opposedFilters = Optional.empty();
   Optional<Contribution.Events> events = Optional.empty();
 
+  /** The table whose rows are those that came then: "new customers". */
+  Optional<String> newRows = Optional.empty();
+
   /** What tells that rows were done, and at which date: "closed". */
   final Map<Filter, ColumnRef> done = new LinkedHashMap<>();
 

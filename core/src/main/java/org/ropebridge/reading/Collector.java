@@ -3,11 +3,13 @@ package org.ropebridge.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Scope;
@@ -251,12 +253,34 @@ final class Collector {
 
   boolean narrow(Filter filter) {
     boolean taken = !said.related.isEmpty() && aboutRelated(filter);
-    if (!taken && said.told.isPresent() && filter instanceof Filter.InPeriod) {
+    if (!taken && said.told.filter(t -> isOfTold(filter, t)).isPresent()) {
       said.told.get().filters().add(filter);
     } else if (!taken) {
       said.segments.get(said.segments.size() - 1).filters().add(filter);
     }
     return true;
+  }
+
+  /** "members with more than 5 stays at Larkspur in 2025": what is said behind is of the stays. */
+  private boolean isOfTold(Filter filter, Collected.Told told) {
+    if (filter instanceof Filter.InPeriod) {
+      return true;
+    }
+    Set<String> rows = MeasureTables.of(told.keep().measure(), model);
+    Optional<String> anchor =
+        told.table()
+            .or(() -> said.nouns.stream().findFirst())
+            .or(
+                () ->
+                    said.measures.stream()
+                        .filter(Measure.RowCount.class::isInstance)
+                        .map(m -> ((Measure.RowCount) m).table())
+                        .findFirst());
+    return rows.size() == 1
+        && anchor
+            .filter(a -> !rows.contains(a))
+            .filter(a -> Conditions.isAbout(filter, rows.iterator().next(), a, scope))
+            .isPresent();
   }
 
   /**

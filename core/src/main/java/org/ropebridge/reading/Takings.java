@@ -184,6 +184,7 @@ final class Takings {
         Contribution.NewRows.class,
         (to, rows, joined) -> {
           to.said.needsTime = true;
+          to.said.newRows = Optional.of(rows.table());
           return to.noun(rows.table(), joined);
         });
   }

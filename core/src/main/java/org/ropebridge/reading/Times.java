@@ -148,6 +148,30 @@ final class Times {
                 : g);
   }
 
+  /**
+   * "revenue from new customers in 2025": of those that came then; false where that cannot be said.
+   */
+  boolean ofNewRows() {
+    if (said.newRows.isEmpty()) {
+      return true;
+    }
+    String table = said.newRows.get();
+    boolean others =
+        said.measures.stream()
+            .flatMap(m -> MeasureTables.of(m, model).stream())
+            .anyMatch(t -> !t.equals(table));
+    if (!others) {
+      return true;
+    }
+    Optional<ColumnRef> date = MeasureTables.date(table, Optional.empty(), model);
+    List<Filter> times = said.filters.stream().filter(Times::isUndated).toList();
+    if (date.isEmpty() || times.isEmpty()) {
+      return false;
+    }
+    times.forEach(f -> said.addFilter(f.onDate(date.get())));
+    return true;
+  }
+
   private static boolean isUndated(Filter filter) {
     return filter instanceof Filter.InPeriod in && in.date().isEmpty() && !in.negated();
   }

@@ -27,7 +27,6 @@ final class CameAndDoneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     ColumnRef date = match.get(0, Meaning.ColumnName.class).column();
     Measure metric = new Measure.MetricValue(match.get(2, Meaning.MetricName.class).metric());
     boolean own =

@@ -26,7 +26,6 @@ final class CountOfSomeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     List<Filter> among = new ArrayList<>();
     match.find(2, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));
     match.find(3, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));

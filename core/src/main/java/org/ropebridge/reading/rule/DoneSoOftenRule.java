@@ -29,7 +29,6 @@ final class DoneSoOftenRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
     Optional<Phrase.Comparing> amount = match.find(2, Phrase.Comparing.class);
     Optional<Meaning.TimesWord> times = match.find(3, Meaning.TimesWord.class);

@@ -30,7 +30,6 @@ final class DoneSoTimesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     String who = match.get(0, Meaning.RowNoun.class).table();
     Filter filter = match.get(2, Contribution.Narrowing.class).filter();
     Optional<String> rows = filter.narrowedTable();

@@ -25,7 +25,6 @@ final class DoneTimesRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     ColumnRef column = match.get(1, Meaning.ColumnName.class).column();
     if (match.isParticiple(1) && scope.repeats().contains(column)) {
       Filter once =

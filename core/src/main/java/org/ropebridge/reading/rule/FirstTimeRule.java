@@ -14,7 +14,7 @@ import org.ropebridge.plan.Period;
 /**
  * "members who stayed for the first time in 2025", "members whose first stay was in 2025" [how
  * many] [noun] [rows that point at it] [filter] [for the first time] [time] -> those with such rows
- * then, and none before
+ * then, and none before, or after where the last is meant
  */
 final class FirstTimeRule extends Rule {
   /** The slot of the rows that point. */
@@ -26,7 +26,7 @@ final class FirstTimeRule extends Rule {
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.WHICH, Role.PREPOSITION, Role.HAVE, Role.WITH).maybe(),
         Slot.word(Role.THEIR).maybe(),
-        Slot.word(Role.OLDEST).maybe(),
+        Slot.word(Role.OLDEST, Role.NEWEST).maybe(),
         Slot.a(Part.class, Relations::mayName),
         Slot.a(Contribution.Narrowing.class, n -> !(n.filter() instanceof Filter.InPeriod)).maybe(),
         Slot.word(Role.BE).maybe(),
@@ -54,7 +54,9 @@ final class FirstTimeRule extends Rule {
         (Filter.InPeriod) match.get(ROWS + 4, Contribution.Narrowing.class).filter();
     List<Filter> of = new ArrayList<>();
     match.find(ROWS + 1, Contribution.Narrowing.class).ifPresent(n -> of.add(n.filter()));
-    firstIn(who, rows.get(), of, time, scope)
+    (match.isWord(ROWS - 1, Role.NEWEST)
+            ? lastIn(who, rows.get(), of, time, scope)
+            : firstIn(who, rows.get(), of, time, scope))
         .ifPresent(filters -> out.accept(those(who, match.has(0), filters)));
   }
 
@@ -76,16 +78,26 @@ final class FirstTimeRule extends Rule {
         .first()
         .filter(first -> !time.negated())
         .map(first -> new Period.Range(Optional.empty(), Optional.of(first.minusDays(1))))
-        .map(
-            before ->
-                List.of(
-                    having(who, rows, of, time, false),
-                    having(
-                        who,
-                        rows,
-                        of,
-                        new Filter.InPeriod(before, Optional.empty(), false),
-                        true)));
+        .map(before -> butNone(who, rows, of, time, before));
+  }
+
+  /** Rows with some in the time and none after; empty for a time without an end. */
+  private static Optional<List<Filter>> lastIn(
+      String who, String rows, List<Filter> of, Filter.InPeriod time, Scope scope) {
+    return scope
+        .periods()
+        .resolve(time.period())
+        .end()
+        .filter(end -> !time.negated())
+        .map(end -> new Period.Range(Optional.of(end), Optional.empty()))
+        .map(after -> butNone(who, rows, of, time, after));
+  }
+
+  private static List<Filter> butNone(
+      String who, String rows, List<Filter> of, Filter.InPeriod time, Period without) {
+    return List.of(
+        having(who, rows, of, time, false),
+        having(who, rows, of, new Filter.InPeriod(without, Optional.empty(), false), true));
   }
 
   private static Filter having(

@@ -297,6 +297,7 @@ public final class Grammar {
           new NobodyRule(),
           new NoneInRule(),
           new NotDoneInRule(),
+          new NotForSoLongRule(),
           new NotDoneRule(),
           new NotTrueRule(),
           new NotYetRule(),

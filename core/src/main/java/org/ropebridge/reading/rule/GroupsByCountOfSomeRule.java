@@ -25,7 +25,6 @@ final class GroupsByCountOfSomeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Phrase.CountOfSome some = match.get(2, Phrase.CountOfSome.class);
     if (match.isPlural(1)) {
       out.accept(

@@ -15,9 +15,9 @@ final class HowLongOpenRule extends Rule {
   HowLongOpenRule() {
     super(
         Slot.a(Meaning.HowWord.class, h -> h.dimensions().contains(Dimensions.TIME)),
-        Slot.word(Role.BE, Role.AUXILIARY, Role.HAVE).maybe(),
+        Slot.word(Role.BE, Role.AUXILIARY).maybe(),
         Slot.a(Meaning.RowNoun.class),
-        Slot.word(Role.BE, Role.HAVE).maybe(),
+        Slot.word(Role.BE).maybe(),
         Slot.a(
             Part.class,
             p ->
@@ -33,7 +33,6 @@ final class HowLongOpenRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     String table = match.get(2, Meaning.RowNoun.class).table();
     boolean open =
         match

@@ -32,7 +32,6 @@ final class LongAgoRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     began(
             match.get(0, Meaning.ComparisonWord.class).comparison(),
             Times.count(match, 1, 1),

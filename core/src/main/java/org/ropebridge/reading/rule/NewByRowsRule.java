@@ -34,7 +34,6 @@ final class NewByRowsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     String who = match.get(2, Meaning.RowNoun.class).table();
     Filter.InPeriod time = (Filter.InPeriod) match.get(3, Contribution.Narrowing.class).filter();
     if (hasDates(who, scope)) {

@@ -11,13 +11,19 @@ import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Period;
 
 /**
- * "tickets open for more than 30 days" [rows whose end has not come] [for] [comparison] [number]
- * [unit of time] -> those of them that began before that day, or after it
+ * "tickets open for more than 30 days", "orders not shipped for a week" [noun] [rows whose end has
+ * not come] [for] [comparison] [number] [unit of time] -> those of them that began before that day,
+ * or after it
  */
 final class OpenSoLongRule extends Rule {
+  /** The slot of what says that the end has not come. */
+  private static final int OPEN = 3;
+
   OpenSoLongRule() {
     super(
         Slot.a(Meaning.RowNoun.class).maybe(),
+        Slot.word(Role.BE).maybe(),
+        Slot.word(Role.NOT).maybe(),
         Slot.a(Part.class, OpenSoLongRule::mayBeOpen),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ComparisonWord.class),
@@ -32,13 +38,12 @@ final class OpenSoLongRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Optional<Filter> open = open(match, scope);
     Optional<Period> began =
         LongAgoRule.began(
-            match.get(3, Meaning.ComparisonWord.class).comparison(),
-            Times.count(match, 4, 1),
-            match.get(5, Meaning.TimeUnitWord.class),
+            match.get(5, Meaning.ComparisonWord.class).comparison(),
+            Times.count(match, 6, 1),
+            match.get(7, Meaning.TimeUnitWord.class),
             scope);
     if (open.isPresent() && began.isPresent()) {
       List<Contribution> parts = new ArrayList<>();
@@ -55,13 +60,20 @@ final class OpenSoLongRule extends Rule {
   private static boolean mayBeOpen(Part part) {
     return part instanceof Meaning.ConditionName
         || part instanceof Meaning.NotDone
+        || part instanceof Meaning.ColumnName
         || part.equals(new Meaning.FunctionWord(Role.OPEN));
   }
 
   /** The filter that the end has not come, where the part says that. */
   private static Optional<Filter> open(Match match, Scope scope) {
-    Part part = match.get(1, Part.class);
-    if (match.isWord(1, Role.OPEN)) {
+    Part part = match.get(OPEN, Part.class);
+    if (part instanceof Meaning.ColumnName || match.has(OPEN - 1)) {
+      return match
+          .find(OPEN, Meaning.ColumnName.class)
+          .map(Meaning.ColumnName::column)
+          .filter(c -> match.has(OPEN - 1) && match.isParticiple(OPEN) && scope.isTemporal(c))
+          .map(c -> new Filter.Missing(c, false));
+    } else if (match.isWord(OPEN, Role.OPEN)) {
       return match.find(0, Meaning.RowNoun.class).flatMap(n -> scope.notOver(n.table()));
     } else if (part instanceof Meaning.NotDone not) {
       return Optional.of(new Filter.Missing(not.column(), false));

@@ -21,7 +21,6 @@ final class RankedByCountOfSomeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Phrase.CountOfSome some = match.get(1, Phrase.CountOfSome.class);
     out.accept(
         some.with(match.get(0, Contribution.Ranked.class).by(new Measure.RowCount(some.table()))));

@@ -26,7 +26,6 @@ final class TimeUpToNounRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     ColumnRef date = match.get(1, Meaning.ColumnName.class).column();
     Measure.Kind kind =
         match

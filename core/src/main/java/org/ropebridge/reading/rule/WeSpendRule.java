@@ -26,7 +26,6 @@ final class WeSpendRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Meaning item = match.get(3, Meaning.CostOf.class).item();
     if (item instanceof Meaning.MetricName metric) {
       out.accept(Contribution.Measures.of(new Measure.MetricValue(metric.metric())));

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Link;
 import org.ropebridge.plan.Grouping;
 
 /** "who buys apples" [who] [what those do at whom rows point] -> the rows by them */
@@ -20,12 +21,14 @@ final class WhoDidRoleRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Meaning.RoleName role = match.get(1, Meaning.RoleName.class);
     String rows = role.role().substring(0, role.role().indexOf('.'));
+    List<Link> links =
+        scope.model().table(rows).links().stream().filter(l -> l.to().equals(role.to())).toList();
+    // What has another name than its table's is told by that name.
     boolean only =
-        scope.model().table(rows).links().stream().filter(l -> l.to().equals(role.to())).count()
-            == 1;
+        links.size() == 1
+            && links.get(0).label().equalsIgnoreCase(scope.model().table(role.to()).rowNoun());
     if (match.start() == 0 && only) {
       scope
           .namingColumn(role.to())

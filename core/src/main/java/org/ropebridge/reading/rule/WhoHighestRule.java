@@ -25,7 +25,6 @@ final class WhoHighestRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     if (match.start() > 0) {
       return;
     }

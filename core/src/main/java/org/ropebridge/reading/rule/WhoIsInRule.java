@@ -29,7 +29,6 @@ final class WhoIsInRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Phrase.Values values = match.get(3, Phrase.Values.class);
     if (match.start() > 0 || match.has(1) == match.isWord(2, Role.LIVING)) {
       return;

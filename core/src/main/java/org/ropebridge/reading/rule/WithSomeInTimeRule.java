@@ -25,7 +25,6 @@ final class WithSomeInTimeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     Phrase.Comparing comparing = match.get(3, Phrase.Comparing.class);
     scope
         .durationUpTo(match.get(1, Meaning.ColumnName.class).column(), comparing.unit())

@@ -29,7 +29,6 @@ final class YesAndNotRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-
     ColumnRef column = match.get(0, Meaning.ColumnName.class).column();
     if (scope.holds(column, Column.Holds.YES_NO)
         && column.equals(match.get(3, Meaning.ColumnName.class).column())) {
