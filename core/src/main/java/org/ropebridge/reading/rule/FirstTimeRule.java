@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.Period;
@@ -18,13 +19,17 @@ import org.ropebridge.plan.Period;
  */
 final class FirstTimeRule extends Rule {
   /** The slot of the rows that point. */
-  private static final int ROWS = 5;
+  private static final int ROWS = 6;
+
+  /** The slot of the date at which the rows were done: "solved their first ticket". */
+  private static final int DONE = 3;
 
   FirstTimeRule() {
     super(
         Slot.word(Role.COUNT).maybe(),
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.WHICH, Role.PREPOSITION, Role.HAVE, Role.WITH).maybe(),
+        Slot.a(Meaning.ColumnName.class).maybe(),
         Slot.word(Role.THEIR).maybe(),
         Slot.word(Role.OLDEST, Role.NEWEST).maybe(),
         Slot.a(Part.class, Relations::mayName),
@@ -45,13 +50,19 @@ final class FirstTimeRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String who = match.get(1, Meaning.RowNoun.class).table();
     Optional<String> rows = Relations.rowsNamed(match, ROWS, scope);
+    Optional<ColumnRef> done =
+        match.find(DONE, Meaning.ColumnName.class).map(Meaning.ColumnName::column);
+    boolean fits =
+        done.map(d -> scope.isTemporal(d) && rows.equals(Optional.of(d.table()))).orElse(true);
     if (match.has(ROWS - 1) == match.has(ROWS + 3)
+        || !fits
         || rows.isEmpty()
         || !Scope.pointsAt(rows.get(), who, scope)) {
       return;
     }
-    Filter.InPeriod time =
+    Filter.InPeriod said =
         (Filter.InPeriod) match.get(ROWS + 4, Contribution.Narrowing.class).filter();
+    Filter.InPeriod time = new Filter.InPeriod(said.period(), done, said.negated());
     List<Filter> of = new ArrayList<>();
     match.find(ROWS + 1, Contribution.Narrowing.class).ifPresent(n -> of.add(n.filter()));
     (match.isWord(ROWS - 1, Role.NEWEST)
@@ -97,7 +108,7 @@ final class FirstTimeRule extends Rule {
       String who, String rows, List<Filter> of, Filter.InPeriod time, Period without) {
     return List.of(
         having(who, rows, of, time, false),
-        having(who, rows, of, new Filter.InPeriod(without, Optional.empty(), false), true));
+        having(who, rows, of, new Filter.InPeriod(without, time.date(), false), true));
   }
 
   private static Filter having(

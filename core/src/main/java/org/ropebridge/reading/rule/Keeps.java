@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.plan.Bound;
@@ -37,7 +38,9 @@ public final class Keeps {
     boolean otherUnit =
         !saidInPercent
             && comparing.unit().isPresent()
-            && (counts || scope.unitOf(measure).filter(u -> !isUnit(u, comparing)).isPresent());
+            && (counts
+                || scope.unitOf(measure).filter(u -> !isUnit(u, comparing)).isPresent()
+                || scope.unitOf(measure).isEmpty() && isTime(comparing.unit().get(), scope));
     if (otherUnit) {
       return Optional.empty();
     }
@@ -51,6 +54,11 @@ public final class Keeps {
                 comparing.high().map(h -> h.movePointLeft(2)))
             : new Bound(comparing.comparison(), comparing.low(), comparing.high());
     return Optional.of(new Plan.Keep(measure, new Plan.Against(bound)));
+  }
+
+  /** "tickets solved within 4 hours" are not 4 of what has no unit. */
+  private static boolean isTime(String unit, Scope scope) {
+    return scope.dimensions().has(Dimensions.TIME, unit);
   }
 
   /** The measure of what is grouped, at that place by it, the highest at the first. */

@@ -26,7 +26,7 @@ final class OpenSoLongRule extends Rule {
         Slot.word(Role.NOT).maybe(),
         Slot.a(Part.class, OpenSoLongRule::mayBeOpen),
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Meaning.ComparisonWord.class),
+        Slot.a(Meaning.ComparisonWord.class).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Meaning.TimeUnitWord.class, OlderThanRule::isCounted));
   }
@@ -39,12 +39,19 @@ final class OpenSoLongRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Optional<Filter> open = open(match, scope);
+    Filter.Comparison comparison =
+        match
+            .find(5, Meaning.ComparisonWord.class)
+            .map(Meaning.ComparisonWord::comparison)
+            .orElse(Filter.Comparison.AT_LEAST);
     Optional<Period> began =
-        LongAgoRule.began(
-            match.get(5, Meaning.ComparisonWord.class).comparison(),
-            Times.count(match, 6, 1),
-            match.get(7, Meaning.TimeUnitWord.class),
-            scope);
+        match.has(4) || match.has(5)
+            ? LongAgoRule.began(
+                comparison,
+                Times.count(match, 6, 1),
+                match.get(7, Meaning.TimeUnitWord.class),
+                scope)
+            : Optional.empty();
     if (open.isPresent() && began.isPresent()) {
       List<Contribution> parts = new ArrayList<>();
       match
