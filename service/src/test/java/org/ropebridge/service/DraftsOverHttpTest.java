@@ -83,7 +83,8 @@ class DraftsOverHttpTest {
     assertEquals(201, made.status(), made::text);
     JsonNode draft = made.json();
     assertTrue(draft.path("publishable").asBoolean(), draft.path("faults")::toString);
-    assertTrue(draft.path("proposals").size() > 80);
+    int proposals = draft.path("proposals").size();
+    assertTrue(proposals > 80, () -> proposals + " proposals, of " + done.path("survey"));
     JsonNode tried =
         author
             .post(
