@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
@@ -19,6 +20,7 @@ final class NotForSoLongRule extends Rule {
         Slot.word(Role.BE).maybe(),
         Slot.word(Role.NONE, Role.NOT),
         Slot.a(Part.class, Relations::mayName),
+        Slot.a(Meaning.RowNoun.class).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Meaning.ComparisonWord.class).maybe(),
         Slot.a(Meaning.NumberWord.class).maybe(),
@@ -33,20 +35,27 @@ final class NotForSoLongRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String who = match.get(0, Meaning.RowNoun.class).table();
-    Optional<String> rows = Relations.rowsNamed(match, 3, scope);
+    Optional<String> named = match.find(4, Meaning.RowNoun.class).map(Meaning.RowNoun::table);
+    Optional<String> rows = named.or(() -> Relations.rowsNamed(match, 3, scope));
+    Optional<ColumnRef> done =
+        match
+            .find(3, Meaning.ColumnName.class)
+            .map(Meaning.ColumnName::column)
+            .filter(c -> scope.isTemporal(c) && !scope.datesOf(c.table()).contains(c));
+    boolean theirs = done.isEmpty() || rows.equals(done.map(ColumnRef::table));
     boolean atLeast =
         match
-            .find(5, Meaning.ComparisonWord.class)
+            .find(6, Meaning.ComparisonWord.class)
             .map(Meaning.ComparisonWord::comparison)
             .map(c -> c == Filter.Comparison.MORE_THAN || c == Filter.Comparison.AT_LEAST)
             .orElse(true);
-    if (rows.filter(t -> Scope.pointsAt(t, who, scope)).isPresent() && atLeast) {
+    if (rows.filter(t -> Scope.pointsAt(t, who, scope)).isPresent() && theirs && atLeast) {
       LongAgoRule.began(
               Filter.Comparison.AT_MOST,
-              Times.count(match, 6, 1),
-              match.get(7, Meaning.TimeUnitWord.class),
+              Times.count(match, 7, 1),
+              match.get(8, Meaning.TimeUnitWord.class),
               scope)
-          .map(since -> new Filter.InPeriod(since, Optional.empty(), false))
+          .map(since -> new Filter.InPeriod(since, done, false))
           .map(since -> new Filter.Having(who, rows.get(), Optional.empty(), List.of(since), true))
           .ifPresent(none -> out.accept(new Contribution.NounWith(who, none)));
     }
