@@ -8,7 +8,11 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import org.ropebridge.access.Access;
+import org.ropebridge.reading.QuestionReader;
+import org.ropebridge.reading.Reading;
 import org.ropebridge.sql.SqlQuery;
+import org.ropebridge.sql.SqlWriter;
 
 /**
  * A new, empty database in the cluster that {@code ROPEBRIDGE_TEST_JDBC} names; {@code ./check}
@@ -83,6 +87,17 @@ public final class TestDatabase {
     } catch (SQLException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** The rows that answer a question, of a person who may see so much. */
+  public List<List<Object>> answer(String question, QuestionReader reader, Access access) {
+    Reading reading = reader.read(question);
+    return run(
+        new SqlWriter(access, reader.periods(), reader.restatement())
+            .write(
+                reading
+                    .plan()
+                    .orElseThrow(() -> new AssertionError(question + ": " + reading.reason()))));
   }
 
   /** Runs a statement with its parameters; rows in order, values as the driver gives them. */

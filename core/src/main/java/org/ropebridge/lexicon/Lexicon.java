@@ -97,8 +97,7 @@ public final class Lexicon {
         && all.stream()
             .anyMatch(
                 m ->
-                    m.from() == mention.from()
-                        && m.to() == mention.to()
+                    m.isAt(mention)
                         && m.meaning() instanceof Meaning.FunctionWord word
                         && word.role().isFiller())
         && all.stream()
@@ -117,8 +116,7 @@ public final class Lexicon {
         && all.stream()
             .anyMatch(
                 m ->
-                    m.from() == mention.from()
-                        && m.to() == mention.to()
+                    m.isAt(mention)
                         && m.found() == Mention.Found.EXACT
                         && m.meaning() instanceof Meaning.RowNoun)
         && all.stream().noneMatch(m -> m.from() != mention.from() && isOf(value.column(), m));
@@ -133,8 +131,7 @@ public final class Lexicon {
         && all.stream()
             .anyMatch(
                 m ->
-                    m.from() == mention.from()
-                        && m.to() == mention.to()
+                    m.isAt(mention)
                         && m.found() == Mention.Found.EXACT
                         && m.meaning() instanceof Meaning.RowNoun noun
                         && noun.table().equals(name.column().table()));
@@ -148,12 +145,7 @@ public final class Lexicon {
     return moves
         && all.stream()
             .anyMatch(m -> m.to() <= mention.from() && (m.is(Role.WHO) || m.is(Role.WHICH)))
-        && all.stream()
-            .anyMatch(
-                m ->
-                    m.from() == mention.from()
-                        && m.to() == mention.to()
-                        && m.meaning() instanceof Meaning.DriftWord)
+        && all.stream().anyMatch(m -> m.isAt(mention) && m.meaning() instanceof Meaning.DriftWord)
         && all.stream()
             .anyMatch(
                 m ->
@@ -192,8 +184,7 @@ public final class Lexicon {
         && all.stream()
             .anyMatch(
                 m ->
-                    m.from() == mention.from()
-                        && m.to() == mention.to()
+                    m.isAt(mention)
                         && m.quality() > mention.quality()
                         && m.meaning() instanceof Meaning.ColumnName name
                         && name.column().table().equals(condition.table()));
@@ -248,8 +239,7 @@ public final class Lexicon {
         && all.stream()
             .anyMatch(
                 o ->
-                    o.from() == mention.from()
-                        && o.to() == mention.to()
+                    o.isAt(mention)
                         && o.found() == Mention.Found.EXACT
                         && o.meaning() instanceof Meaning.ColumnName);
   }

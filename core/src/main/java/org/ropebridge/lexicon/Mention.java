@@ -15,6 +15,11 @@ public record Mention(int from, int to, Meaning meaning, double quality, Found f
     return meaning.equals(new Meaning.FunctionWord(role));
   }
 
+  /** Whether it is of the same words as the other one. */
+  boolean isAt(Mention other) {
+    return from == other.from && to == other.to;
+  }
+
   Mention weaker(double factor) {
     return new Mention(from, to, meaning, quality * factor, found);
   }

@@ -163,7 +163,7 @@ final class ModelWords {
                 .anyMatch(
                     m -> m instanceof Meaning.StatisticWord s && s.kind() == Measure.Kind.AVERAGE);
     String what = label.substring(space + 1);
-    if (averages && what.indexOf(' ') > 0 && metrics(what).isEmpty() && !isNumber(what)) {
+    if (averages && what.indexOf(' ') > 0 && !tellsNumber(what)) {
       add(what, meaning, Mention.Found.SHORTENED, true);
     }
   }
@@ -177,22 +177,17 @@ final class ModelWords {
         .ifPresent(what -> add(what, new Meaning.CostOf(meaning), Mention.Found.SHORTENED, false));
   }
 
-  /** Whether a column of that name tells a number by itself. */
-  private boolean isNumber(String called) {
-    return model.tables().stream()
-        .flatMap(t -> t.columns().stream())
-        .filter(c -> c.addsUp().filter(a -> a != Column.AddsUp.NEVER).isPresent())
-        .anyMatch(c -> c.names().map(Tokens::plain).anyMatch(called::equals));
-  }
-
-  private List<Metric> metrics(String called) {
-    return model.metrics().stream()
-        .filter(
-            m ->
-                Stream.concat(Stream.of(m.label()), m.alsoCalled().stream())
-                    .map(Tokens::plain)
-                    .anyMatch(called::equals))
-        .toList();
+  /** Whether a metric, or a column that tells a number by itself, has that name. */
+  private boolean tellsNumber(String called) {
+    Stream<String> metrics =
+        model.metrics().stream()
+            .flatMap(m -> Stream.concat(Stream.of(m.label()), m.alsoCalled().stream()));
+    Stream<String> columns =
+        model.tables().stream()
+            .flatMap(t -> t.columns().stream())
+            .filter(c -> c.addsUp().filter(a -> a != Column.AddsUp.NEVER).isPresent())
+            .flatMap(Column::names);
+    return Stream.concat(metrics, columns).map(Tokens::plain).anyMatch(called::equals);
   }
 
   /** "serious", of a metric that is called "serious callouts" and counts such rows. */

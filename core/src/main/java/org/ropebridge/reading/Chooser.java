@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
@@ -252,30 +253,21 @@ final class Chooser {
       if (known
           || !isWord
           || isCounted(i, sequence)
-          || isCompared(i, parsed)
-          || isDeed(i, parsed)
+          // "fewer complaints", "who grows leeks": what is compared, or done by those asked for.
+          || isBehind(i, parsed, m -> m.meaning() instanceof Meaning.ComparativeWord)
+          || isBehind(i, parsed, m -> m.is(Role.WHO))
           || vocabulary.looksSuperlative(word)
-          || vocabulary.isParticiple(word) && isTold(i, parsed)) {
+          || // "how many loans were renewed": what is told of them.
+          vocabulary.isParticiple(word) && isBehind(i, parsed, m -> m.is(Role.BE))) {
         return true;
       }
     }
     return false;
   }
 
-  /** "how many loans were renewed": what is told of them. */
-  private static boolean isTold(int word, Parser.Parsed parsed) {
-    return parsed.mentions().stream().anyMatch(m -> m.to() == word && m.is(Role.BE));
-  }
-
-  /** "who grows leeks": what is done by those who are asked for. */
-  private static boolean isDeed(int word, Parser.Parsed parsed) {
-    return parsed.mentions().stream().anyMatch(m -> m.to() == word && m.is(Role.WHO));
-  }
-
-  /** "are there fewer complaints": what is compared. */
-  private static boolean isCompared(int word, Parser.Parsed parsed) {
-    return parsed.mentions().stream()
-        .anyMatch(m -> m.to() == word && m.meaning() instanceof Meaning.ComparativeWord);
+  /** Whether something of that kind stands right before the word. */
+  private static boolean isBehind(int word, Parser.Parsed parsed, Predicate<Mention> before) {
+    return parsed.mentions().stream().anyMatch(m -> m.to() == word && before.test(m));
   }
 
   /** "more than 90 fortnights": the word behind says what the number is of. */
@@ -321,7 +313,7 @@ final class Chooser {
   private boolean unreadIsCounted(Sequence sequence, Parser.Parsed parsed) {
     return sequence.unread().stream()
         .filter(i -> vocabulary.isPlural(parsed.tokens().get(i).plain()))
-        .anyMatch(i -> parsed.mentions().stream().anyMatch(m -> m.to() == i && m.is(Role.COUNT)));
+        .anyMatch(i -> isBehind(i, parsed, m -> m.is(Role.COUNT)));
   }
 
   private static int contentWords(Sequence sequence, List<Token> tokens) {

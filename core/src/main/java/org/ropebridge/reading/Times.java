@@ -48,10 +48,7 @@ final class Times {
   /** "May revenue 2025": a year that stands apart is that of the only time that lacks one. */
   void inSaidYear() {
     List<Filter.InPeriod> times =
-        said.filters.stream()
-            .filter(f -> f instanceof Filter.InPeriod in && !in.negated() && in.date().isEmpty())
-            .map(Filter.InPeriod.class::cast)
-            .toList();
+        said.filters.stream().filter(Times::isUndated).map(Filter.InPeriod.class::cast).toList();
     if (times.size() != 2) {
       return;
     }
@@ -130,9 +127,7 @@ final class Times {
             && scope.isTemporal(date)
             && !scope.datesOf(date.table()).contains(date)
             && counted.equals(Set.of(date.table()));
-    boolean timesBehind =
-        said.filters.stream().noneMatch(f -> isUndated(f) && said.filters.indexOf(f) < known);
-    if (!apart || !timesBehind) {
+    if (!apart || said.filters.subList(0, known).stream().anyMatch(Times::isUndated)) {
       return;
     }
     if (said.filters.stream().anyMatch(Times::isUndated)) {
@@ -141,11 +136,7 @@ final class Times {
       }
       said.filters.replaceAll(f -> isUndated(f) ? f.onDate(date) : f);
     }
-    said.groupings.replaceAll(
-        g ->
-            g instanceof Grouping.ByTime time && time.date().isEmpty()
-                ? new Grouping.ByTime(time.unit(), Optional.of(date))
-                : g);
+    breakDownBy(date);
   }
 
   /**
@@ -172,6 +163,15 @@ final class Times {
     return true;
   }
 
+  /** Breakdowns by time are by that date, where none is said. */
+  private void breakDownBy(ColumnRef date) {
+    said.groupings.replaceAll(
+        g ->
+            g instanceof Grouping.ByTime time && time.date().isEmpty()
+                ? new Grouping.ByTime(time.unit(), Optional.of(date))
+                : g);
+  }
+
   private static boolean isUndated(Filter filter) {
     return filter instanceof Filter.InPeriod in && in.date().isEmpty() && !in.negated();
   }
@@ -180,11 +180,7 @@ final class Times {
   void byDateOf(Contribution.Events events) {
     Optional<ColumnRef> date = Optional.of(events.date());
     said.filters.replaceAll(f -> f.onDate(events.date()));
-    said.groupings.replaceAll(
-        g ->
-            g instanceof Grouping.ByTime time && time.date().isEmpty()
-                ? new Grouping.ByTime(time.unit(), date)
-                : g);
+    breakDownBy(events.date());
     boolean placed =
         said.filters.stream()
                 .anyMatch(f -> f instanceof Filter.InPeriod in && in.date().equals(date))

@@ -96,13 +96,7 @@ class DurationsTest {
   }
 
   private static List<List<Object>> rows(String question) {
-    Reading reading = READER.read(question);
-    return DATABASE.run(
-        new SqlWriter(Access.unlimited(MODEL), READER.periods(), READER.restatement())
-            .write(
-                reading
-                    .plan()
-                    .orElseThrow(() -> new AssertionError(question + ": " + reading.reason()))));
+    return DATABASE.answer(question, READER, Access.unlimited(MODEL));
   }
 
   @Test

@@ -112,13 +112,7 @@ class GroupSizeFiltersTest {
   }
 
   private static List<List<Object>> rows(String question) {
-    var reading = READER.read(question);
-    return DATABASE.run(
-        new SqlWriter(GUARDED, READER.periods(), READER.restatement())
-            .write(
-                reading
-                    .plan()
-                    .orElseThrow(() -> new AssertionError(question + ": " + reading.reason()))));
+    return DATABASE.answer(question, READER, GUARDED);
   }
 
   @ParameterizedTest

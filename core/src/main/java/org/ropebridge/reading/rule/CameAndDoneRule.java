@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -12,8 +11,8 @@ import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 
 /**
- * "opened and solved tickets" [own date of rows, as what was done] [and] [metric of these rows] ->
- * how many rows there are, and the metric
+ * "opened and solved tickets" [own date of rows, as what was done] [and] [metric of these rows by a
+ * date of its own] -> how many rows there are, and the metric
  */
 final class CameAndDoneRule extends Rule {
   CameAndDoneRule() {
@@ -28,14 +27,10 @@ final class CameAndDoneRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef date = match.get(0, Meaning.ColumnName.class).column();
-    Measure metric = new Measure.MetricValue(match.get(2, Meaning.MetricName.class).metric());
-    boolean own =
-        match.isParticiple(0)
-            && scope.isTemporal(date)
-            && MeasureTables.date(date.table(), Optional.empty(), scope.model())
-                .equals(Optional.of(date));
-    boolean doneThen =
-        scope.model().metric(match.get(2, Meaning.MetricName.class).metric()).date().isPresent();
+    String name = match.get(2, Meaning.MetricName.class).metric();
+    Measure metric = new Measure.MetricValue(name);
+    boolean own = match.isParticiple(0) && scope.isTemporal(date) && scope.isMainDate(date);
+    boolean doneThen = scope.model().metric(name).date().isPresent();
     if (own && doneThen && MeasureTables.of(metric, scope.model()).equals(Set.of(date.table()))) {
       out.accept(new Contribution.Measures(List.of(new Measure.RowCount(date.table()), metric)));
     }

@@ -1,13 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
-import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "number of cancelled stays", after what it ranks or is told by [number of] [filter] [noun] -> how
@@ -20,22 +15,14 @@ final class CountOfSomeRule extends Rule {
         Slot.word(Role.COUNT),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
-        Slot.a(
-            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
+        Slot.a(Part.class, Phrase.SomeRows::isNamedBy));
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    List<Filter> among = new ArrayList<>();
-    match.find(2, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));
-    match.find(3, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));
-    Optional<Contribution.NounWith> some = match.find(4, Contribution.NounWith.class);
-    some.ifPresent(n -> among.add(n.filter()));
-    if (!among.isEmpty()) {
-      String table =
-          some.map(Contribution.NounWith::table)
-              .orElseGet(() -> match.get(4, Meaning.RowNoun.class).table());
-      out.accept(new Phrase.CountOfSome(table, among));
+    Phrase.SomeRows some = Phrase.SomeRows.of(match, 4, 2, 3);
+    if (!some.among().isEmpty()) {
+      out.accept(some);
     }
   }
 }

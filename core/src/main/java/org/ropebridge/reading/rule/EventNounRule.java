@@ -1,13 +1,11 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 
 /**
  * "how many arrivals", "departures last week" [how many] [date column, in the plural] -> counts
@@ -29,10 +27,8 @@ final class EventNounRule extends Rule {
     if (!match.isPlural(1) || !scope.isTemporal(date) || date.role().isPresent()) {
       return;
     }
-    boolean main =
-        MeasureTables.date(date.table(), Optional.empty(), scope.model()).equals(Optional.of(date));
     out.accept(
-        main
+        scope.isMainDate(date)
             ? Contribution.Measures.of(new Measure.RowCount(date.table()))
             : new Contribution.Events(new Measure.RowCount(date.table()), date));
   }

@@ -10,7 +10,6 @@ import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
-import org.ropebridge.plan.MeasureTables;
 
 /**
  * "which hut had the most guest nights", "the 10 huts with the highest revenue" [number] [something
@@ -47,8 +46,7 @@ final class GroupWithMostRule extends Rule {
                         .find(7, Meaning.RowNoun.class)
                         .filter(n -> n.table().equals(date.table()))
                         .isPresent()
-                    && MeasureTables.date(date.table(), Optional.empty(), scope.model())
-                        .equals(Optional.of(date)))
+                    && scope.isMainDate(date))
         .orElse(true);
   }
 

@@ -15,7 +15,7 @@ final class GroupsByCountOfSomeRule extends Rule {
     super(
         Slot.word(Role.LIST, Role.LIST_OF).maybe(),
         Slot.a(Phrase.Groupable.class, g -> g.grouping() instanceof Grouping.ByColumn),
-        Slot.a(Phrase.CountOfSome.class));
+        Slot.a(Phrase.SomeRows.class));
   }
 
   @Override
@@ -25,7 +25,7 @@ final class GroupsByCountOfSomeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.CountOfSome some = match.get(2, Phrase.CountOfSome.class);
+    Phrase.SomeRows some = match.get(2, Phrase.SomeRows.class);
     if (match.isPlural(1)) {
       out.accept(
           some.with(

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -44,17 +43,17 @@ final class KeepAmountRule extends Rule {
       // "members under 25 who stayed" are not those with fewer than 25 stays.
       return;
     }
-    List<Filter> among = new ArrayList<>();
-    match.find(OF - 2, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));
-    match.find(OF - 1, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));
-    Optional<Contribution.NounWith> some = match.find(OF, Contribution.NounWith.class);
-    some.ifPresent(n -> among.add(n.filter()));
-    Measure measure =
-        some.<Measure>map(n -> new Measure.RowCount(n.table()))
-            .orElseGet(() -> Operands.of(match.get(OF, Part.class)));
-    if (!among.isEmpty() && !(measure instanceof Measure.RowCount)) {
+    Optional<Phrase.SomeRows> rows =
+        Optional.of(match.get(OF, Part.class))
+            .filter(Phrase.SomeRows::isNamedBy)
+            .map(p -> Phrase.SomeRows.of(match, OF, OF - 2, OF - 1));
+    if (rows.isEmpty() && (match.has(OF - 2) || match.has(OF - 1))) {
       return;
     }
+    Measure measure =
+        rows.<Measure>map(r -> new Measure.RowCount(r.table()))
+            .orElseGet(() -> Operands.of(match.get(OF, Part.class)));
+    List<Filter> among = rows.map(Phrase.SomeRows::among).orElse(List.of());
     Keeps.compared(measure, comparing, scope)
         .ifPresent(keep -> out.accept(new Contribution.Keeping(keep, false, among)));
   }

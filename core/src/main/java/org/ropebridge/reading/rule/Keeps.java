@@ -39,8 +39,10 @@ public final class Keeps {
         !saidInPercent
             && comparing.unit().isPresent()
             && (counts
-                || scope.unitOf(measure).filter(u -> !isUnit(u, comparing)).isPresent()
-                || scope.unitOf(measure).isEmpty() && isTime(comparing.unit().get(), scope));
+                || scope
+                    .unitOf(measure)
+                    .map(u -> !isUnit(u, comparing))
+                    .orElseGet(() -> isTime(comparing.unit().get(), scope)));
     if (otherUnit) {
       return Optional.empty();
     }

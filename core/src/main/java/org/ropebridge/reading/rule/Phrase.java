@@ -200,10 +200,29 @@ public sealed interface Phrase extends Part {
     }
   }
 
-  /** "number of cancelled stays": a count of those rows, as something to sort or rank by. */
-  record CountOfSome(String table, List<Filter> among) implements Phrase {
-    public CountOfSome {
+  /** "cancelled stays": the rows of a table, or those that meet the filters. */
+  record SomeRows(String table, List<Filter> among) implements Phrase {
+    public SomeRows {
       among = List.copyOf(among);
+    }
+
+    /** What a slot names, its filters last, of those that other slots keep. */
+    static SomeRows of(Match match, int noun, int... filters) {
+      List<Filter> among = new ArrayList<>();
+      for (int slot : filters) {
+        match.find(slot, Contribution.Narrowing.class).ifPresent(n -> among.add(n.filter()));
+      }
+      Optional<Contribution.NounWith> some = match.find(noun, Contribution.NounWith.class);
+      some.ifPresent(n -> among.add(n.filter()));
+      String table =
+          some.map(Contribution.NounWith::table)
+              .orElseGet(() -> match.get(noun, Meaning.RowNoun.class).table());
+      return new SomeRows(table, among);
+    }
+
+    /** Whether the part can name them. */
+    static boolean isNamedBy(Part part) {
+      return part instanceof Meaning.RowNoun || part instanceof Contribution.NounWith;
     }
 
     /** What is told of their number, and that it is of them. */

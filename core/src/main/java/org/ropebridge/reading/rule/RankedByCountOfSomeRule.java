@@ -10,8 +10,7 @@ import org.ropebridge.plan.Measure;
  */
 final class RankedByCountOfSomeRule extends Rule {
   RankedByCountOfSomeRule() {
-    super(
-        Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()), Slot.a(Phrase.CountOfSome.class));
+    super(Slot.a(Contribution.Ranked.class, r -> r.by().isEmpty()), Slot.a(Phrase.SomeRows.class));
   }
 
   @Override
@@ -21,7 +20,7 @@ final class RankedByCountOfSomeRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.CountOfSome some = match.get(1, Phrase.CountOfSome.class);
+    Phrase.SomeRows some = match.get(1, Phrase.SomeRows.class);
     out.accept(
         some.with(match.get(0, Contribution.Ranked.class).by(new Measure.RowCount(some.table()))));
   }

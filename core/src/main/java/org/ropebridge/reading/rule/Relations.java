@@ -58,10 +58,7 @@ final class Relations {
     boolean main =
         match.isParticiple(slot)
             && date.role().isEmpty()
-            && (counted
-                || scope.isTemporal(date)
-                    && MeasureTables.date(date.table(), Optional.empty(), scope.model())
-                        .equals(Optional.of(date)));
+            && (counted || scope.isTemporal(date) && scope.isMainDate(date));
     return main ? Optional.of(date.table()) : Optional.empty();
   }
 

@@ -331,6 +331,11 @@ public record Scope(
     return table.links().stream().filter(l -> l.to().equals(to)).count() == 1;
   }
 
+  /** Whether it is the date that times of its rows are told by. */
+  public boolean isMainDate(ColumnRef date) {
+    return MeasureTables.date(date.table(), Optional.empty(), model).equals(Optional.of(date));
+  }
+
   /** The date that tells the newest rows of a table: the main one, or else the first. */
   public List<ColumnRef> datesOf(String table) {
     Optional<ColumnRef> main = MeasureTables.date(table, Optional.empty(), model);

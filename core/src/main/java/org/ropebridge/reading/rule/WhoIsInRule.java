@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -41,7 +40,7 @@ final class WhoIsInRule extends Rule {
     for (ColumnRef person : scope.persons()) {
       String people = person.table();
       boolean belong =
-          scope.namingColumn(people).equals(Optional.of(person))
+          scope.model().namesItsTable(person)
               && (people.equals(values.column().table())
                   || Scope.pointsAt(people, values.column().table(), scope));
       if (fits && belong && !values.column().equals(person)) {
