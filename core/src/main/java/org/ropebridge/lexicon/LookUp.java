@@ -330,12 +330,14 @@ final class LookUp {
   private void acrossFillers(List<Token> tokens, String[] typed, List<Mention> mentions) {
     boolean[] filler = new boolean[typed.length];
     boolean[] tie = new boolean[typed.length];
+    boolean[] with = new boolean[typed.length];
     boolean[] being = new boolean[typed.length];
     for (Mention mention : mentions) {
       if (mention.to() == mention.from() + 1
           && mention.meaning() instanceof Meaning.FunctionWord word) {
         filler[mention.from()] |= word.role().isFiller() || word.role() == Role.BE;
         tie[mention.from()] |= word.role() == Role.PREPOSITION;
+        with[mention.from()] |= word.role() == Role.WITH;
         being[mention.from()] |= word.role() == Role.BE;
       }
     }
@@ -351,7 +353,7 @@ final class LookUp {
         if (tokens.get(to).kind() != Token.Kind.WORD) {
           break;
         }
-        if (filler[to] || tie[to] && words.size() == 1 && !tied) {
+        if (filler[to] || tie[to] && !with[to] && words.size() == 1 && !tied) {
           skipped = true;
           told |= being[to];
           tied |= !filler[to];

@@ -120,6 +120,36 @@ public enum Role {
   FIRST_TIME(false),
   /** "we spend", which asks for a cost and no income. */
   WE_SPEND(false),
+  /** "if", of a condition on a column. */
+  IF(false),
+  /** "as", before the column that a value stands in. */
+  AS(false),
+  /** "as a running total", behind what is summed up. */
+  CUMULATED(false),
+  /** "account for", of a group's part. */
+  ACCOUNT_FOR(false),
+  /** "breakdown of", behind what it is by. */
+  BREAKDOWN_OF(false),
+  /** "which of", of several that are named. */
+  WHICH_OF(false),
+  /** "related", of two measures. */
+  RELATED(false),
+  /** "up", behind the least of a range. */
+  UP_FROM(false),
+  /** "changed over time". */
+  CHANGED_OVER_TIME(false),
+  /** "added together", behind what is summed up. */
+  ADDED_TOGETHER(false),
+  /** "subtract". */
+  SUBTRACT(false),
+  /** "vary", of a number. */
+  VARY(false),
+  /** "than any other". */
+  THAN_ANY(false),
+  /** "each of", before times. */
+  EACH_OF(false),
+  /** "is not", between a column and its values. */
+  UNEQUAL(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 /** Cuts a question into tokens, each with its place in the text. */
 public final class Tokens {
   /** Words that are shortened by a dot, which ends no sentence. */
-  private static final String SHORTENED = "\\b(?:no|nr|avg|max|min|approx|qty|incl|excl)";
+  private static final String SHORTENED = "\\b(?:no|nr|avg|max|min|approx|qty|incl|excl|vs)";
 
   private static final Map<Writing, Pattern> TOKEN =
       Stream.of(Writing.values()).collect(Collectors.toMap(w -> w, Tokens::pattern));

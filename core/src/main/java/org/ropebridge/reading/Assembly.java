@@ -281,7 +281,7 @@ final class Assembly {
     if (said.opposedFilters.isPresent() && !oppositions.oppose(said.opposedFilters.get())) {
       return Optional.empty();
     }
-    if (said.inShares && !inShares()) {
+    if (said.inShares && !inShares() || said.cumulated && !cumulated()) {
       return Optional.empty();
     }
     if (hasTwoLowest()) {
@@ -366,6 +366,19 @@ final class Assembly {
     if (said.measures.isEmpty() && !counts.inferMeasure()) {
       return false;
     }
+    boolean moved =
+        said.measures.stream()
+            .allMatch(m -> m instanceof Measure.Compared c && c.move() == Measure.Move.CHANGE);
+    if (moved) {
+      // "how much has revenue grown in percent"
+      said.measures.replaceAll(
+          m ->
+              new Measure.Compared(
+                  Measure.Move.GROWTH,
+                  ((Measure.Compared) m).of(),
+                  ((Measure.Compared) m).earlier()));
+      return true;
+    }
     Optional<Filter> part = new Comparisons(said, scope).partOverTime();
     if (part.isPresent()) {
       said.filters.remove(part.get());
@@ -383,6 +396,18 @@ final class Assembly {
       said.within = Optional.empty();
     }
     return split;
+  }
+
+  /** "as a running total": measures by a span of time are summed up so far. */
+  private boolean cumulated() {
+    boolean overTime =
+        said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance)
+            && !said.measures.isEmpty()
+            && said.measures.stream().allMatch(Measure.Plain.class::isInstance);
+    if (overTime) {
+      said.measures.replaceAll(m -> new Measure.Cumulative((Measure.Plain) m));
+    }
+    return overTime;
   }
 
   private Optional<Result> plan() {

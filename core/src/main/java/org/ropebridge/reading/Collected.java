@@ -94,6 +94,8 @@ final class Collected {
   Optional<Contribution.Drifted> drifted = Optional.empty();
   Optional<Measure.Plain> divisor = Optional.empty();
   boolean inShares;
+  boolean cumulated;
+  boolean versusByItself;
 
   /** Filters by a time whose year was not said. */
   final List<Filter> anyYear = new ArrayList<>();

@@ -166,6 +166,11 @@ final class Comparisons {
     if (said.moved.isEmpty() && !comparing) {
       return true;
     }
+    if (isJustEarlier()) {
+      Period.Unit unit = ((Measure.UnitBefore) said.versus.get()).unit();
+      said.addFilter(period(Period.Relative.last(1, unit)));
+      return true;
+    }
     said.versusTime.ifPresent(this::shareYear);
     Optional<Measure.Earlier> earlier = earlier();
     if (earlier.isEmpty()) {
@@ -190,6 +195,17 @@ final class Comparisons {
     said.measures.clear();
     said.measures.addAll(beside);
     return true;
+  }
+
+  /** "revenue in the previous month": the time itself is meant, since no other is named. */
+  private boolean isJustEarlier() {
+    return said.versusByItself
+        && !said.sideBySide
+        && !said.isOverTime()
+        && said.moved.isEmpty()
+        && said.versusOf.isEmpty()
+        && said.versus.filter(Measure.UnitBefore.class::isInstance).isPresent()
+        && ownPeriod().isEmpty();
   }
 
   private Optional<Measure.Earlier> earlier() {
@@ -222,11 +238,11 @@ final class Comparisons {
     return Optional.of(new Measure.UnitBefore(Period.Unit.YEAR));
   }
 
-  /** Whether growth "month over month" is told for each month of a longer time. */
+  /** Whether what is told "month over month" is told for each month of a longer time. */
   private boolean isFiner(Measure.Earlier earlier, Optional<Period> now) {
     if (!(earlier instanceof Measure.UnitBefore before)
         || before.unit() == Period.Unit.HALF
-        || said.moved.isEmpty()) {
+        || said.moved.isEmpty() && now.isEmpty()) {
       return false;
     }
     if (now.isEmpty()) {

@@ -1,18 +1,23 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
-/** "does altitude affect occupancy" [measure] [affect] [measure] -> how closely both go together */
+/**
+ * "does altitude affect occupancy" [measure] [affect] [measure] [by] [something to group by] -> how
+ * closely both go together
+ */
 final class AffectRule extends Rule {
   AffectRule() {
     super(
         Slot.a(Part.class, Operands::isOperandOrColumn),
         Slot.word(Role.AFFECT),
-        Slot.a(Part.class, Operands::isOperandOrColumn));
+        Slot.a(Part.class, Operands::isOperandOrColumn),
+        Slot.word(Role.OVER_EACH, Role.BY, Role.PER).maybe(),
+        Slot.a(Phrase.Groupable.class).maybe());
   }
 
   @Override
@@ -22,16 +27,15 @@ final class AffectRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Measure.Plain> first = Operands.find(match.get(0, Part.class), scope);
-    Optional<Measure.Plain> second = Operands.find(match.get(2, Part.class), scope);
-    if (first.isEmpty() || second.isEmpty() || first.equals(second)) {
-      return;
+    if (match.has(3) == match.has(4)) {
+      CorrelationRule.together(match, 0, 2, 4, scope)
+          .filter(c -> match.has(4) || !isOverTime(c))
+          .ifPresent(out);
     }
-    Operands.commonParts(first.get(), second.get(), scope)
-        .ifPresent(
-            parts ->
-                out.accept(
-                    Contribution.Measures.of(
-                        new Measure.Correlation(first.get(), second.get(), parts))));
+  }
+
+  /** What only happens in the same months is not said to affect the other. */
+  private static boolean isOverTime(Contribution.Measures correlation) {
+    return ((Measure.Correlation) correlation.measures().get(0)).over() instanceof Grouping.ByTime;
   }
 }

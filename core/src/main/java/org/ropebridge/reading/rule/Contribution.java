@@ -491,6 +491,12 @@ public sealed interface Contribution extends Part {
   /** "as a share of revenue", apart from what is a share of it. */
   record DividedBy(Measure.Plain divisor) implements Contribution {}
 
+  /** That an earlier time stands by itself: nothing says that it is compared with. */
+  record VersusByItself() implements Contribution {}
+
+  /** "as a running total": measures are summed up so far. */
+  record Cumulated() implements Contribution {}
+
   /** "as a percentage": measures are told as parts of the whole. */
   record InShares(Optional<Grouping> within) implements Contribution {}
 

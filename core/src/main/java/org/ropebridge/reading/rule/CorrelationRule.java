@@ -32,20 +32,29 @@ final class CorrelationRule extends Rule {
     if (match.has(4) != match.has(5)) {
       return;
     }
-    Optional<Measure.Plain> first = Operands.find(match.get(1, Part.class), scope);
-    Optional<Measure.Plain> second = Operands.find(match.get(3, Part.class), scope);
+    together(match, 1, 3, 5, scope).ifPresent(out);
+  }
+
+  /**
+   * How closely two measures go together; empty where they cannot be set side by side.
+   *
+   * @param one the slot of the first
+   * @param other the slot of the second
+   * @param parts the slot of what they are told for, which may be empty
+   */
+  static Optional<Contribution.Measures> together(
+      Match match, int one, int other, int parts, Scope scope) {
+    Optional<Measure.Plain> first = Operands.find(match.get(one, Part.class), scope);
+    Optional<Measure.Plain> second = Operands.find(match.get(other, Part.class), scope);
     if (first.isEmpty() || second.isEmpty() || first.equals(second)) {
-      return;
+      return Optional.empty();
     }
     Optional<Grouping> over =
         match
-            .find(5, Phrase.Groupable.class)
+            .find(parts, Phrase.Groupable.class)
             .map(Phrase.Groupable::grouping)
             .or(() -> Operands.commonPartsOrMonths(first.get(), second.get(), scope));
-    over.ifPresent(
-        parts ->
-            out.accept(
-                Contribution.Measures.of(
-                    new Measure.Correlation(first.get(), second.get(), parts))));
+    return over.map(
+        p -> Contribution.Measures.of(new Measure.Correlation(first.get(), second.get(), p)));
   }
 }

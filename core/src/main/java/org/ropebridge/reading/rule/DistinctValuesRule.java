@@ -14,7 +14,9 @@ import org.ropebridge.plan.Measure;
 final class DistinctValuesRule extends Rule {
   DistinctValuesRule() {
     super(
-        Slot.word(Role.COUNT), Slot.word(Role.DIFFERENT).maybe(), Slot.a(Meaning.ColumnName.class));
+        Slot.word(Role.COUNT, Role.UNIQUE),
+        Slot.word(Role.DIFFERENT).maybe(),
+        Slot.a(Meaning.ColumnName.class));
   }
 
   @Override

@@ -3,6 +3,7 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Measure;
 
 /**
  * "distribution of revenue over the valleys" [distribution] [measure] [over] [something to group
@@ -12,7 +13,9 @@ final class DistributionOverRule extends Rule {
   DistributionOverRule() {
     super(
         Slot.word(Role.DISTRIBUTION),
-        Slot.a(Contribution.Measures.class, m -> m.measures().size() == 1),
+        Slot.a(
+            Contribution.Measures.class,
+            m -> m.measures().size() == 1 && !(m.measures().get(0) instanceof Measure.Correlation)),
         Slot.word(Role.OVER, Role.PREPOSITION, Role.AMONG, Role.BETWEEN, Role.BY),
         Slot.a(Phrase.Groupable.class));
   }

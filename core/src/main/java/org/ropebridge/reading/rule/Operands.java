@@ -76,13 +76,17 @@ public final class Operands {
         : Optional.empty();
   }
 
-  /** The average, over the parts of one slot, of what another counts. */
+  /**
+   * The average, over the parts of one slot, of what another counts; of a ratio, itself for each
+   * part.
+   */
   static Optional<Part> averageOver(Match match, int counted, int parts, Scope scope) {
-    return overParts(
-        Measure.Kind.AVERAGE,
-        of(match.get(counted, Part.class)),
-        match.get(parts, Phrase.Groupable.class),
-        scope);
+    Measure.Plain of = of(match.get(counted, Part.class));
+    Phrase.Groupable each = match.get(parts, Phrase.Groupable.class);
+    boolean ratio = of instanceof Measure.MetricValue && !MeasureTables.addsUp(of, scope.model());
+    return ratio
+        ? Optional.of(new Contribution.Ordered(each.grouping(), List.of(of)))
+        : overParts(Measure.Kind.AVERAGE, of, each, scope);
   }
 
   /** Whether averages may be taken over the parts: numbers by themselves are none. */

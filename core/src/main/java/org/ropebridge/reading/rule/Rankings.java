@@ -122,7 +122,15 @@ final class Rankings {
 
   /** Whether the part asks for one end, of whatever it measures. */
   static boolean isAnyEnd(Part part) {
-    return part instanceof Meaning.SuperlativeWord || part instanceof Meaning.JudgementWord;
+    return part instanceof Meaning.SuperlativeWord
+        || part instanceof Meaning.JudgementWord
+        || isBound(part);
+  }
+
+  /** Whether the part asks for a maximum or minimum. */
+  private static boolean isBound(Part part) {
+    return part instanceof Meaning.StatisticWord word
+        && (word.kind() == Measure.Kind.MAXIMUM || word.kind() == Measure.Kind.MINIMUM);
   }
 
   /** The measure that ranks. */
@@ -148,6 +156,10 @@ final class Rankings {
       return rank.top() ? Contribution.Direction.TOP : Contribution.Direction.BOTTOM;
     } else if (word instanceof Meaning.SuperlativeWord superlative) {
       return superlative.most() ? Contribution.Direction.TOP : Contribution.Direction.BOTTOM;
+    } else if (word instanceof Meaning.StatisticWord bound) {
+      return bound.kind() == Measure.Kind.MAXIMUM
+          ? Contribution.Direction.TOP
+          : Contribution.Direction.BOTTOM;
     }
     return ((Meaning.JudgementWord) word).good()
         ? Contribution.Direction.BEST

@@ -30,10 +30,7 @@ final class StatisticOfSpansRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part word = match.get(0, Part.class);
-    Measure.Kind kind =
-        word instanceof Meaning.StatisticWord s
-            ? s.kind()
-            : ((Meaning.SuperlativeWord) word).most() ? Measure.Kind.MAXIMUM : Measure.Kind.MINIMUM;
+    Measure.Kind kind = StatisticsRule.kind(word);
     Measure.Plain of = Operands.of(match.get(2, Part.class));
     TimeUnit unit = match.get(1, Meaning.TimeUnitWord.class).grouping();
     if (kind != Measure.Kind.SUM && !(of instanceof Measure.OverParts)) {

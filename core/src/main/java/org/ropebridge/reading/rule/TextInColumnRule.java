@@ -14,6 +14,7 @@ final class TextInColumnRule extends Rule {
         Slot.word(Role.WITH, Role.WITH_A, Role.HAVE).maybe(),
         Slot.a(Phrase.Texts.class, t -> t.texts().size() == 1),
         Slot.word(Role.PREPOSITION),
+        Slot.word(Role.THEIR).maybe(),
         Slot.a(Meaning.ColumnName.class));
   }
 
@@ -24,7 +25,7 @@ final class TextInColumnRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef column = match.get(3, Meaning.ColumnName.class).column();
+    ColumnRef column = match.get(4, Meaning.ColumnName.class).column();
     String text = match.get(1, Phrase.Texts.class).texts().get(0);
     if (scope.isText(column) && !text.isBlank()) {
       out.accept(

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -16,7 +17,10 @@ final class ThanValuesRule extends Rule {
     super(
         Slot.a(
             Part.class,
-            p -> p instanceof Meaning.ComparativeWord || p instanceof Meaning.ComparisonWord),
+            p ->
+                p instanceof Meaning.ComparativeWord
+                    || p instanceof Meaning.ComparisonWord word
+                        && word.comparison() != Filter.Comparison.EQUAL_TO),
         Slot.a(Part.class, p -> Operands.isOperand(p) || p instanceof Meaning.QualityWord).maybe(),
         Slot.word(Role.VERSUS).maybe(),
         Slot.word(Role.PREPOSITION).maybe(),

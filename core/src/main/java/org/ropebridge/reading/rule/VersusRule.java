@@ -10,7 +10,8 @@ import org.ropebridge.lexicon.Role;
  */
 final class VersusRule extends Rule {
   VersusRule() {
-    super(Slot.word(Role.VERSUS, Role.OVER, Role.AND).maybe(), Slot.a(Phrase.EarlierTime.class));
+    super(
+        Slot.word(Role.VERSUS, Role.OVER, Role.AND, Role.COMMA), Slot.a(Phrase.EarlierTime.class));
   }
 
   @Override

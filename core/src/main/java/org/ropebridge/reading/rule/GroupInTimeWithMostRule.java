@@ -1,0 +1,42 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
+
+/**
+ * "the month in 2025 with the highest occupancy" [something to group by] [filter] [with]
+ * [superlative] [measure] -> a ranking of those groups, of what the filter keeps
+ */
+final class GroupInTimeWithMostRule extends Rule {
+  GroupInTimeWithMostRule() {
+    super(
+        Slot.a(Phrase.Groupable.class),
+        Slot.a(Contribution.Narrowing.class, n -> n.filter() instanceof Filter.InPeriod),
+        Slot.word(Role.PREPOSITION, Role.HAVE),
+        Slot.a(Part.class, Rankings::isEnd),
+        Slot.a(Part.class, Rankings::canRank));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.8;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (Rankings.fits(match.get(3, Part.class), match.get(4, Part.class), scope)) {
+      Contribution ranked =
+          new Contribution.Ranked(
+              Rankings.direction(match.get(3, Part.class)),
+              match.isPlural(0) ? Contribution.Ranked.SEVERAL : 1,
+              Optional.of(match.get(0, Phrase.Groupable.class).grouping()),
+              Optional.of(Rankings.measure(match.get(4, Part.class))));
+      out.accept(
+          new Contribution.Together(List.of(ranked, match.get(1, Contribution.Narrowing.class))));
+    }
+  }
+}
