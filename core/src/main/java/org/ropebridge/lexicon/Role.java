@@ -150,6 +150,8 @@ public enum Role {
   EACH_OF(false),
   /** "is not", between a column and its values. */
   UNEQUAL(false),
+  /** "do not have", before a column. */
+  NOT_HAVE(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -25,12 +25,18 @@ final class ColumnThenStatisticRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef column = match.get(0, Meaning.ColumnName.class).column();
-    if (scope.holds(column, Column.Holds.NUMBER) && match.adjoins(1)) {
-      Measure.Statistic told =
+    boolean average =
+        match
+            .find(1, Meaning.StatisticWord.class)
+            .filter(w -> w.kind() == Measure.Kind.AVERAGE)
+            .isPresent();
+    boolean told = !average || !scope.addsUp(column);
+    if (scope.holds(column, Column.Holds.NUMBER) && match.adjoins(1) && told) {
+      Measure.Statistic of =
           match.get(1, Part.class) instanceof Meaning.StatisticWord word
               ? Measure.Statistic.of(word.kind(), column)
               : percentile(match.get(1, Phrase.Statistics.class), column);
-      out.accept(Contribution.Measures.of(told));
+      out.accept(Contribution.Measures.of(of));
     }
   }
 
@@ -40,7 +46,7 @@ final class ColumnThenStatisticRule extends Rule {
   }
 
   private static boolean isStatistic(Part part) {
-    return part instanceof Meaning.StatisticWord word && word.kind() != Measure.Kind.AVERAGE
+    return part instanceof Meaning.StatisticWord
         || part instanceof Phrase.Statistics asked && asked.isJust(Measure.Kind.PERCENTILE);
   }
 }

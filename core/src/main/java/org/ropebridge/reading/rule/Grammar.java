@@ -165,7 +165,6 @@ public final class Grammar {
           new GroupsByMeasureRule(),
           new GroupsByCountOfSomeRule(),
           new GroupsInTopShareRule(),
-          new GroupsRankedByRule(),
           new GroupsSortedRule(),
           new GrowthOverRule(),
           new HalfOfMonthRule(),

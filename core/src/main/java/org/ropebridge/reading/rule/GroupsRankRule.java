@@ -12,7 +12,7 @@ final class GroupsRankRule extends Rule {
   GroupsRankRule() {
     super(
         Slot.a(Phrase.Groupable.class),
-        Slot.word(Role.RANK_OF, Role.STAND),
+        Slot.word(Role.RANK_OF, Role.STAND, Role.RANKED_BY),
         Slot.word(Role.BY).maybe(),
         Slot.a(Part.class, Operands::isOperand));
   }

@@ -13,7 +13,7 @@ import org.ropebridge.plan.Filter;
 final class MissingRule extends Rule {
   MissingRule() {
     super(
-        Slot.word(Role.MISSING, Role.LACKING, Role.KNOWN),
+        Slot.word(Role.MISSING, Role.LACKING, Role.NOT_HAVE, Role.KNOWN),
         Slot.a(Part.class, MissingRule::canBeMissing));
   }
 
@@ -26,6 +26,9 @@ final class MissingRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part part = match.get(1, Part.class);
     boolean negated = match.isWord(0, Role.KNOWN);
+    if (match.isWord(0, Role.NOT_HAVE) && !(part instanceof Meaning.ColumnName)) {
+      return;
+    }
     column(part, scope)
         // "routes with no cancelled sailings": what is not true is not unknown.
         .filter(c -> !match.isWord(0, Role.LACKING) || !scope.holds(c, Column.Holds.YES_NO))

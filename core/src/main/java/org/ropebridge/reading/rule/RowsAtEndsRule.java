@@ -24,7 +24,7 @@ final class RowsAtEndsRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.9;
+    return 1.2;
   }
 
   @Override
