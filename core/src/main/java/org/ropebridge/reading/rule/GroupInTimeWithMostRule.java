@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -28,15 +27,12 @@ final class GroupInTimeWithMostRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (Rankings.fits(match.get(3, Part.class), match.get(4, Part.class), scope)) {
-      Contribution ranked =
-          new Contribution.Ranked(
-              Rankings.direction(match.get(3, Part.class)),
-              match.isPlural(0) ? Contribution.Ranked.SEVERAL : 1,
-              Optional.of(match.get(0, Phrase.Groupable.class).grouping()),
-              Optional.of(Rankings.measure(match.get(4, Part.class))));
-      out.accept(
-          new Contribution.Together(List.of(ranked, match.get(1, Contribution.Narrowing.class))));
-    }
+    int count = match.isPlural(0) ? Contribution.Ranked.SEVERAL : 1;
+    Rankings.atEnd(match, count, 0, 3, 4, scope)
+        .map(
+            ranked ->
+                new Contribution.Together(
+                    List.of(ranked, match.get(1, Contribution.Narrowing.class))))
+        .ifPresent(out);
   }
 }

@@ -22,7 +22,7 @@ final class GroupWithMostRule extends Rule {
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.PREPOSITION).maybe(),
-        Slot.a(Part.class, Rankings::isAnyEnd),
+        Slot.a(Part.class, Rankings::isEndOrBound),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.word(Role.NEW).maybe(),
         Slot.a(Part.class, Rankings::canRank),

@@ -26,17 +26,9 @@ final class GroupsAtEndsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    boolean several = Times.count(match, 2, 0) >= 2;
-    if (several
-        && match.isPlural(0)
-        && Rankings.fits(match.get(3, Part.class), match.get(4, Part.class), scope)) {
-      Rankings.groups(
-              match,
-              2,
-              0,
-              Rankings.direction(match.get(3, Part.class)),
-              Rankings.measure(match.get(4, Part.class)))
-          .ifPresent(out);
+    int count = Times.count(match, 2, 0);
+    if (count >= 2 && match.isPlural(0)) {
+      Rankings.atEnd(match, count, 0, 3, 4, scope).ifPresent(out);
     }
   }
 }

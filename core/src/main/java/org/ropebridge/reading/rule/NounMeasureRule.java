@@ -17,7 +17,7 @@ final class NounMeasureRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 0.5;
   }
 
   @Override

@@ -6,22 +6,28 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Period;
 
-/** "from May on", "2024 onwards" [from] [time] [on] -> from its first day on */
+/**
+ * "from May on", "2024 onwards", "from March 2025 until now" [from] [time] [on] -> from its first
+ * day on
+ */
 final class OnwardsRule extends Rule {
   OnwardsRule() {
     super(
         Slot.word(Role.FROM, Role.SINCE, Role.PREPOSITION).maybe(),
         Slot.a(Phrase.Time.class),
-        Slot.word(Role.ONWARDS));
+        Slot.word(Role.ONWARDS, Role.TO_DATE));
   }
 
   @Override
   public double bonus() {
-    return 0.6;
+    return 0.9;
   }
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    if (match.isWord(2, Role.TO_DATE) && !match.has(0)) {
+      return;
+    }
     Phrase.Time time = match.get(1, Phrase.Time.class);
     scope
         .periods()

@@ -89,6 +89,12 @@ public final class Operands {
         : overParts(Measure.Kind.AVERAGE, of, each, scope);
   }
 
+  /** A statistic of a measure over spans of time. */
+  static Contribution.Measures overSpans(Measure.Kind kind, Measure.Plain of, TimeUnit unit) {
+    return Contribution.Measures.of(
+        new Measure.OverParts(kind, of, new Grouping.ByTime(unit, Optional.empty())));
+  }
+
   /** Whether averages may be taken over the parts: numbers by themselves are none. */
   private static boolean areParts(Grouping parts, Scope scope) {
     return !(parts instanceof Grouping.ByColumn by)

@@ -44,6 +44,25 @@ final class Rankings {
                 Optional.of(by)));
   }
 
+  /**
+   * The same, where what ranks can be told at the end that is said.
+   *
+   * @param end the slot of the end
+   * @param measure the slot of what ranks
+   */
+  static Optional<Contribution.Ranked> atEnd(
+      Match match, int count, int group, int end, int measure, Scope scope) {
+    Part by = match.get(measure, Part.class);
+    return fits(match.get(end, Part.class), by, scope)
+        ? Optional.of(
+            new Contribution.Ranked(
+                direction(match.get(end, Part.class)),
+                count,
+                Optional.of(match.get(group, Phrase.Groupable.class).grouping()),
+                Optional.of(measure(by))))
+        : Optional.empty();
+  }
+
   /** The same; where what is ranked stands apart, what ranks it. */
   static Optional<Contribution> groupsOrExtreme(
       Match match, int number, int group, Contribution.Direction direction, Measure by) {
@@ -122,15 +141,14 @@ final class Rankings {
 
   /** Whether the part asks for one end, of whatever it measures. */
   static boolean isAnyEnd(Part part) {
-    return part instanceof Meaning.SuperlativeWord
-        || part instanceof Meaning.JudgementWord
-        || isBound(part);
+    return part instanceof Meaning.SuperlativeWord || part instanceof Meaning.JudgementWord;
   }
 
-  /** Whether the part asks for a maximum or minimum. */
-  private static boolean isBound(Part part) {
-    return part instanceof Meaning.StatisticWord word
-        && (word.kind() == Measure.Kind.MAXIMUM || word.kind() == Measure.Kind.MINIMUM);
+  /** Whether the part asks for one end, or for a maximum or minimum. */
+  static boolean isEndOrBound(Part part) {
+    return isAnyEnd(part)
+        || part instanceof Meaning.StatisticWord word
+            && (word.kind() == Measure.Kind.MAXIMUM || word.kind() == Measure.Kind.MINIMUM);
   }
 
   /** The measure that ranks. */

@@ -1,12 +1,11 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
+import org.ropebridge.plan.TimeUnit;
 
 /**
  * "monthly average revenue" [adverb of time] [average] [metric that adds up, or noun] -> the
@@ -29,13 +28,8 @@ final class SpansAverageOfRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain of = Operands.of(match.get(2, Part.class));
     if (of instanceof Measure.Basic && MeasureTables.addsUp(of, scope.model())) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.OverParts(
-                  Measure.Kind.AVERAGE,
-                  of,
-                  new Grouping.ByTime(
-                      match.get(0, Meaning.TimeUnitWord.class).grouping(), Optional.empty()))));
+      TimeUnit unit = match.get(0, Meaning.TimeUnitWord.class).grouping();
+      out.accept(Operands.overSpans(Measure.Kind.AVERAGE, of, unit));
     }
   }
 }

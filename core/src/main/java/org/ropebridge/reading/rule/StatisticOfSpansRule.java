@@ -1,10 +1,8 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.TimeUnit;
 
@@ -34,9 +32,7 @@ final class StatisticOfSpansRule extends Rule {
     Measure.Plain of = Operands.of(match.get(2, Part.class));
     TimeUnit unit = match.get(1, Meaning.TimeUnitWord.class).grouping();
     if (kind != Measure.Kind.SUM && !(of instanceof Measure.OverParts)) {
-      out.accept(
-          Contribution.Measures.of(
-              new Measure.OverParts(kind, of, new Grouping.ByTime(unit, Optional.empty()))));
+      out.accept(Operands.overSpans(kind, of, unit));
     }
   }
 }

@@ -29,7 +29,12 @@ final class StatisticPerRule extends Rule {
     Measure.Kind kind = match.get(0, Meaning.StatisticWord.class).kind();
     // "average bill per customer" is no number of bills.
     boolean counted = !(match.get(1, Part.class) instanceof Meaning.RowNoun) || match.isPlural(1);
-    if (match.isWord(2, Role.PER) && kind != Measure.Kind.SUM && counted) {
+    // "average number of callouts by hut": a number of rows has an average over others only.
+    boolean each =
+        match.isWord(2, Role.PER)
+            || Operands.of(match.get(1, Part.class)) instanceof Measure.RowCount
+                && kind == Measure.Kind.AVERAGE;
+    if (each && kind != Measure.Kind.SUM && counted) {
       Operands.overParts(
               kind,
               Operands.of(match.get(1, Part.class)),

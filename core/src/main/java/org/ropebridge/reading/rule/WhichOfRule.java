@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -26,13 +25,6 @@ final class WhichOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (Rankings.fits(match.get(3, Part.class), match.get(4, Part.class), scope)) {
-      out.accept(
-          new Contribution.Ranked(
-              Rankings.direction(match.get(3, Part.class)),
-              1,
-              Optional.of(match.get(1, Phrase.Groupable.class).grouping()),
-              Optional.of(Rankings.measure(match.get(4, Part.class)))));
-    }
+    Rankings.atEnd(match, 1, 1, 3, 4, scope).ifPresent(out);
   }
 }
