@@ -30,7 +30,7 @@ record Sequence(
     List<Integer> unread,
     List<Boolean> joined,
     double score) {
-  private static final int KEPT = 24;
+  private static final int KEPT = 28;
 
   /** At the beginning these ask for something; without effect, another question is answered. */
   private static final Set<Role> ASKING = Set.of(Role.WHERE, Role.WHO, Role.HOW);

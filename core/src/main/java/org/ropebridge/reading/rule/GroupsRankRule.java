@@ -19,7 +19,7 @@ final class GroupsRankRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.78;
+    return 1.0;
   }
 
   @Override

@@ -25,7 +25,8 @@ final class OnwardsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.isWord(2, Role.TO_DATE) && !match.has(0)) {
+    boolean from = match.isWord(0, Role.FROM) || match.isWord(0, Role.SINCE);
+    if (match.isWord(2, Role.TO_DATE) && !from) {
       return;
     }
     Phrase.Time time = match.get(1, Phrase.Time.class);
