@@ -75,7 +75,7 @@ public final class Narrative {
     if (groups == 0) {
       single(plan, columns, rows.get(0), sentences);
     } else if (groups == 1 && columns.get(0).kind().isStretchOfTime()) {
-      overTime(columns, rows, sentences);
+      overTime(plan.measures().get(0), columns, rows, sentences);
     } else if (groups == 1) {
       boolean shares = whole && plan.ranking().isEmpty() && plan.keeps().isEmpty();
       leaders(plan, columns, rows, shares, sentences);
@@ -124,13 +124,28 @@ public final class Narrative {
   }
 
   private void overTime(
-      List<OutputColumn> columns, List<List<Object>> rows, List<Sentence> sentences) {
+      Measure measure,
+      List<OutputColumn> columns,
+      List<List<Object>> rows,
+      List<Sentence> sentences) {
     OutputColumn time = columns.get(0);
     OutputColumn column = columns.get(1);
     List<Point> points = new ArrayList<>(points(rows, 1));
     Optional<Point> running = running(points, time);
     running.ifPresent(points::remove);
-    if (points.size() > 1) {
+    if (measure instanceof Measure.Cumulative && !points.isEmpty()) {
+      // It only grows, so that its first and its lowest tell nothing.
+      Point last = points.get(points.size() - 1);
+      sentences.add(
+          new Sentence(
+              Voice.BRIEF,
+              capital(column.name())
+                  + " reached "
+                  + CellText.number(last.value(), column)
+                  + " in "
+                  + CellText.of(last.group(), time)
+                  + "."));
+    } else if (points.size() > 1) {
       Point first = points.get(0);
       Point last = points.get(points.size() - 1);
       String name = capital(column.name());

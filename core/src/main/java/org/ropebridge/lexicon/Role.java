@@ -152,6 +152,8 @@ public enum Role {
   UNEQUAL(false),
   /** "do not have", before a column. */
   NOT_HAVE(false),
+  /** "sum of", before what is summed up. */
+  SUM_UP(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -209,6 +209,7 @@ final class WordUses {
             YEAR_TO_DATE,
             HALF,
             OVER_TIME,
+            CHANGED_OVER_TIME,
             WEEKEND,
             WORKDAYS,
             NEXT,
@@ -259,9 +260,21 @@ final class WordUses {
             MISSING,
             KNOWN,
             ABSENT,
-            NAMED ->
+            NAMED,
+            UNEQUAL,
+            NOT_HAVE,
+            IF ->
             "limit";
-        case BY, PER, WITHIN_EACH, OVER_EACH, IN_STEPS, IN_BANDS -> "breakdown";
+        case BY,
+            PER,
+            WITHIN_EACH,
+            OVER_EACH,
+            IN_STEPS,
+            IN_BANDS,
+            BREAKDOWN_OF,
+            ACCOUNT_FOR,
+            EACH_OF ->
+            "breakdown";
         case SHARE,
             PORTION,
             RATIO,
@@ -274,9 +287,15 @@ final class WordUses {
             AS_SHARE_OF,
             IN_SHARES,
             AFFECT,
-            RATIO_NOUN ->
+            RATIO_NOUN,
+            CUMULATED,
+            SUM_UP,
+            ADDED_TOGETHER,
+            SUBTRACT,
+            VARY,
+            RELATED ->
             "figure";
-        case RANKED_BY, WHO -> "ranking";
+        case RANKED_BY, WHO, WHICH_OF, THAN_ANY -> "ranking";
         case SORTED, BY_NAME, ALPHABETICALLY -> "order";
         default -> "word";
       };

@@ -242,6 +242,15 @@ class NarrativeTest {
   }
 
   @Test
+  void aRunningTotalIsToldByWhereItEnds() {
+    Told told = told("guest nights by month in 2025 as a running total").orElseThrow();
+    String last = told.rows().get(told.rows().size() - 1).get(1).toString();
+    assertTrue(told.text().startsWith("Cumulative guest nights reached "), told.text());
+    assertTrue(told.text().replace(",", "").contains(last), told.text());
+    assertFalse(told.text().contains("lowest"), told.text());
+  }
+
+  @Test
   void aListHasNoNarrative() {
     assertEquals(List.of(), told("list of huts in Ossel").orElseThrow().sentences());
     assertEquals(Reading.Status.ANSWERED, DemoModel.READER.read("list of huts in Ossel").status());

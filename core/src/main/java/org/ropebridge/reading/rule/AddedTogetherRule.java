@@ -13,7 +13,7 @@ import org.ropebridge.plan.Measure;
 final class AddedTogetherRule extends Rule {
   AddedTogetherRule() {
     super(
-        Slot.word(Role.ADD).maybe(),
+        Slot.word(Role.SUM_UP).maybe(),
         Slot.a(Part.class, Operands::isOperand),
         Slot.word(Role.AND),
         Slot.a(Part.class, Operands::isOperand),
