@@ -17,11 +17,10 @@ final class BareVersusRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.EarlierTime time = match.get(0, Phrase.EarlierTime.class);
     out.accept(
         new Contribution.Together(
             List.of(
-                new Contribution.Versus(time.earlier(), time.of(), time.sameDays()),
+                match.get(0, Phrase.EarlierTime.class).versus(),
                 new Contribution.VersusByItself())));
   }
 }

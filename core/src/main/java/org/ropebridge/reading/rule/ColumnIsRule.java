@@ -33,12 +33,7 @@ final class ColumnIsRule extends Rule {
             && (match.has(0) || match.get(2, Part.class) instanceof Meaning.ComparisonWord);
     boolean unlike = not && (match.has(2) || match.isWord(3, Role.UNEQUAL));
     if (unlike || said && !not) {
-      ValuesOfColumnRule.holder(match.get(1, Part.class), match.get(4, Phrase.Values.class), scope)
-          .ifPresent(
-              v ->
-                  out.accept(
-                      new Contribution.Narrowing(
-                          new Filter.InValues(v.column(), v.stored(), not))));
+      ValuesOfColumnRule.narrowing(match, 1, 4, not, scope).ifPresent(out);
     }
   }
 

@@ -15,8 +15,8 @@ final class EachOfLastRule extends Rule {
   EachOfLastRule() {
     super(
         Slot.word(Role.EACH_OF),
-        Slot.word(Role.LAST, Role.THIS).maybe(),
-        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.word(Role.LAST),
+        Slot.a(Meaning.NumberWord.class),
         Slot.a(Meaning.TimeUnitWord.class, u -> !u.adverb() && u.period().isPresent()));
   }
 
@@ -28,7 +28,7 @@ final class EachOfLastRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     int count = Times.count(match, 2, 0);
-    if (match.has(1) && count >= 2) {
+    if (count >= 2) {
       Meaning.TimeUnitWord unit = match.get(3, Meaning.TimeUnitWord.class);
       out.accept(
           new Contribution.Together(

@@ -7,15 +7,14 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "how many stays does the average member have", "average number of stays for each member"
- * [average] [measure] [does the average] [something to group by] [have] -> the average over those
- * groups
+ * "how many stays does the average member have" [measure] [does] [average] [something to group by]
+ * [have] -> the average over those groups
  */
 final class HowManyAverageOneHasRule extends Rule {
   HowManyAverageOneHasRule() {
     super(
         Slot.a(Part.class, Operands::isOperand),
-        Slot.word(Role.AUXILIARY, Role.WHAT_DID).maybe(),
+        Slot.word(Role.AUXILIARY, Role.WHAT_DID),
         Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE),
         Slot.a(Phrase.Groupable.class),
         Slot.word(Role.HAVE).maybe());
@@ -28,7 +27,7 @@ final class HowManyAverageOneHasRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(1) && !match.isPlural(3)) {
+    if (!match.isPlural(3)) {
       Operands.averageOver(match, 0, 3, scope).ifPresent(out);
     }
   }

@@ -5,7 +5,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.TimeUnit;
 
 /**
  * "revenue in an average month of 2025" [measure] [in] [average] [unit of time] -> the average over
@@ -27,8 +26,6 @@ final class InAverageUnitRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    TimeUnit unit = match.get(3, Meaning.TimeUnitWord.class).grouping();
-    Measure.Plain of = Operands.of(match.get(0, Part.class));
-    out.accept(Operands.overSpans(Measure.Kind.AVERAGE, of, unit));
+    out.accept(Operands.averageOverSpans(match, 0, 3));
   }
 }

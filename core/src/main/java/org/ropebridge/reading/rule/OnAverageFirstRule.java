@@ -5,7 +5,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.TimeUnit;
 
 /**
  * "on average, revenue per month" [on average] [comma] [measure] [per] [unit of time] -> the
@@ -28,8 +27,6 @@ final class OnAverageFirstRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    TimeUnit unit = match.get(4, Meaning.TimeUnitWord.class).grouping();
-    Measure.Plain of = Operands.of(match.get(2, Part.class));
-    out.accept(Operands.overSpans(Measure.Kind.AVERAGE, of, unit));
+    out.accept(Operands.averageOverSpans(match, 2, 4));
   }
 }

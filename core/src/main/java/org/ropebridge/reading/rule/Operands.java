@@ -89,6 +89,14 @@ public final class Operands {
         : overParts(Measure.Kind.AVERAGE, of, each, scope);
   }
 
+  /** The average of what one slot tells over the spans of another. */
+  static Contribution.Measures averageOverSpans(Match match, int of, int unit) {
+    return overSpans(
+        Measure.Kind.AVERAGE,
+        of(match.get(of, Part.class)),
+        match.get(unit, Meaning.TimeUnitWord.class).grouping());
+  }
+
   /** A statistic of a measure over spans of time. */
   static Contribution.Measures overSpans(Measure.Kind kind, Measure.Plain of, TimeUnit unit) {
     return Contribution.Measures.of(

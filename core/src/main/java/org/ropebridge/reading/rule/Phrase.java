@@ -170,7 +170,12 @@ public sealed interface Phrase extends Part {
 
   /** A date in the past that a measure is compared with. */
   record EarlierTime(Measure.Earlier earlier, Optional<Period.Unit> of, boolean sameDays)
-      implements Phrase {}
+      implements Phrase {
+    /** Every measure beside its value then. */
+    Contribution.Versus versus() {
+      return new Contribution.Versus(earlier, of, sameDays);
+    }
+  }
 
   /** "above the average", still without what is. */
   record BesideAverage(boolean above) implements Phrase {}

@@ -5,7 +5,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
-import org.ropebridge.plan.TimeUnit;
 
 /**
  * "monthly average revenue" [adverb of time] [average] [metric that adds up, or noun] -> the
@@ -28,8 +27,7 @@ final class SpansAverageOfRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Measure.Plain of = Operands.of(match.get(2, Part.class));
     if (of instanceof Measure.Basic && MeasureTables.addsUp(of, scope.model())) {
-      TimeUnit unit = match.get(0, Meaning.TimeUnitWord.class).grouping();
-      out.accept(Operands.overSpans(Measure.Kind.AVERAGE, of, unit));
+      out.accept(Operands.averageOverSpans(match, 2, 0));
     }
   }
 }

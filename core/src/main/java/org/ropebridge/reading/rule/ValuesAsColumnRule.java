@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "with Jory Penrose as warden", "that have solar as their fuel" [with] [values] [as] [column or
@@ -26,11 +25,6 @@ final class ValuesAsColumnRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ValuesOfColumnRule.holder(match.get(4, Part.class), match.get(1, Phrase.Values.class), scope)
-        .ifPresent(
-            v ->
-                out.accept(
-                    new Contribution.Narrowing(
-                        new Filter.InValues(v.column(), v.stored(), false))));
+    ValuesOfColumnRule.narrowing(match, 4, 1, false, scope).ifPresent(out);
   }
 }

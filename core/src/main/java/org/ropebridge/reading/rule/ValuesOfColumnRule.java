@@ -6,6 +6,7 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
 
 /**
  * "valley Ossel", "severity high", "caused by rockfall" [column or noun] [by] [values of it] -> the
@@ -33,6 +34,13 @@ final class ValuesOfColumnRule extends Rule {
     return part instanceof Meaning.ColumnName
         || part instanceof Meaning.RowNoun
         || part instanceof Meaning.RoleName;
+  }
+
+  /** Keeps, or leaves out, rows with the values, when they are of the column that is named. */
+  static Optional<Contribution> narrowing(
+      Match match, int holder, int values, boolean negated, Scope scope) {
+    return holder(match.get(holder, Part.class), match.get(values, Phrase.Values.class), scope)
+        .map(v -> new Contribution.Narrowing(new Filter.InValues(v.column(), v.stored(), negated)));
   }
 
   /** The values, when they are of the column that the holder names. */

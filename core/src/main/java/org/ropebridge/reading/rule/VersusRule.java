@@ -21,7 +21,6 @@ final class VersusRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Phrase.EarlierTime time = match.get(1, Phrase.EarlierTime.class);
-    out.accept(new Contribution.Versus(time.earlier(), time.of(), time.sameDays()));
+    out.accept(match.get(1, Phrase.EarlierTime.class).versus());
   }
 }

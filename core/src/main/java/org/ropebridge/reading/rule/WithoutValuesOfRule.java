@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "without channel website" [without] [column or noun] [values of it] -> leaves out rows with those
@@ -24,10 +23,6 @@ final class WithoutValuesOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ValuesOfColumnRule.holder(match.get(1, Part.class), match.get(2, Phrase.Values.class), scope)
-        .ifPresent(
-            v ->
-                out.accept(
-                    new Contribution.Narrowing(new Filter.InValues(v.column(), v.stored(), true))));
+    ValuesOfColumnRule.narrowing(match, 1, 2, true, scope).ifPresent(out);
   }
 }
