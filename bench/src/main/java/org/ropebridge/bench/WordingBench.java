@@ -23,11 +23,13 @@ import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Plan;
+import org.ropebridge.reading.QuestionReader;
 import org.ropebridge.reading.Reading;
 
 /**
  * Asks the same in many ways, with the words of each model, and says how many are read like the
- * plainest of them. It needs no expected answers, so it says nothing of whether that one is right.
+ * plainest of them; so too what is said next, after a question. It needs no expected answers, so it
+ * says nothing of whether the plainest is right.
  */
 public final class WordingBench {
   private static final Pattern SLOT = Pattern.compile("\\{(\\w+)}");
@@ -39,8 +41,24 @@ public final class WordingBench {
   private final Map<String, Tally> families = new LinkedHashMap<>();
   private final Map<String, Tally> models = new LinkedHashMap<>();
   private final Map<String, List<String>> misses = new LinkedHashMap<>();
+  private int plainestUnread;
 
   private WordingBench() {}
+
+  /** Ways of asking the same, after a question or by themselves. */
+  private record Family(String name, Optional<String> before, List<String> wordings) {
+    /** Of the cells of a line: its name, the question before if there is one, and the wordings. */
+    static Family of(String line, boolean followsUp) {
+      List<String> cells = List.of(line.split("\t"));
+      return followsUp
+          ? new Family(cells.get(0), Optional.of(cells.get(1)), cells.subList(2, cells.size()))
+          : new Family(cells.get(0), Optional.empty(), cells.subList(1, cells.size()));
+    }
+
+    String plainest() {
+      return wordings.get(0);
+    }
+  }
 
   /** How many were read like the plainest, not in full, and as something else. */
   private static final class Tally {
@@ -78,55 +96,73 @@ public final class WordingBench {
    *     wording is tried on each model, then {@code all} to list what is not read alike
    */
   public static void main(String[] arguments) throws SQLException {
-    WordingBench bench = new WordingBench();
     int tries = arguments.length > 1 ? Integer.parseInt(arguments[1]) : USUAL_TRIES;
+    WordingBench alone = new WordingBench();
+    WordingBench next = new WordingBench();
     for (String name : PracticeModels.NAMES) {
       try (Connection connection = QuestionBench.open(arguments[0])) {
-        bench.run(name, QuestionBench.of(name, connection), connection, tries);
+        QuestionBench questions = QuestionBench.of(name, connection);
+        alone.run(name, questions, connection, tries, families("/wordings.tsv", false));
+        next.run(name, questions, connection, tries, families("/follow-ups.tsv", true));
       }
     }
-    bench.report(arguments.length > 2);
+    alone.report("questions", arguments.length > 2);
+    next.report("follow-ups", arguments.length > 2);
   }
 
-  private void run(String name, QuestionBench questions, Connection connection, int tries) {
+  private static List<Family> families(String file, boolean followsUp) {
+    return PracticeModels.lines(file).stream()
+        .filter(l -> !l.startsWith("#"))
+        .map(l -> Family.of(l, followsUp))
+        .toList();
+  }
+
+  private void run(
+      String name, QuestionBench questions, Connection connection, int tries, List<Family> asked) {
     Model model = PracticeModels.model(name);
     Words words = new Words(model, PracticeModels.values(model, connection));
-    for (String line : PracticeModels.lines("/wordings.tsv")) {
-      if (line.startsWith("#")) {
-        continue;
-      }
-      List<String> cells = List.of(line.split("\t"));
+    for (Family family : asked) {
       for (int i = 0; i < tries; i++) {
-        Optional<Map<String, String>> slots = words.slots(cells.get(1));
-        if (slots.isPresent()) {
-          ask(name, questions, cells, slots.get());
-        }
+        words
+            .slots(family.before().orElse("") + family.plainest())
+            .ifPresent(slots -> ask(name, questions.reader(), family, slots));
       }
     }
   }
 
-  private void ask(
-      String name, QuestionBench questions, List<String> cells, Map<String, String> slots) {
-    Reading plainest = questions.reader().read(filled(cells.get(1), slots));
+  private void ask(String name, QuestionReader reader, Family family, Map<String, String> slots) {
+    Optional<String> first = family.before().map(b -> filled(b, slots));
+    List<Plan> before = new ArrayList<>();
+    if (first.isPresent()) {
+      Reading leantOn = reader.read(first.get());
+      if (plan(leantOn).isEmpty()) {
+        plainestUnread++;
+        return;
+      }
+      before.add(leantOn.plan().orElseThrow());
+    }
+    Reading plainest = reader.read(filled(family.plainest(), slots), before);
     Optional<String> meant = plan(plainest);
     if (meant.isEmpty()) {
+      plainestUnread++;
       return;
     }
-    for (String wording : cells.subList(2, cells.size())) {
+    for (String wording : family.wordings().subList(1, family.wordings().size())) {
       String question = filled(wording, slots);
-      Reading reading = questions.reader().read(question);
+      Reading reading = reader.read(question, before);
       Optional<String> read = plan(reading);
       boolean same = read.equals(meant);
       Stream.of(
-              families.computeIfAbsent(cells.get(0), f -> new Tally()),
+              families.computeIfAbsent(family.name(), f -> new Tally()),
               models.computeIfAbsent(name, m -> new Tally()))
           .forEach(t -> t.add(same, read.isPresent()));
       if (!same) {
         misses
-            .computeIfAbsent(cells.get(0) + ": " + wording, w -> new ArrayList<>())
+            .computeIfAbsent(family.name() + ": " + wording, w -> new ArrayList<>())
             .add(
                 name
                     + ": "
+                    + first.map(f -> f + " / ").orElse("")
                     + question
                     + "\n          "
                     + reading.restatement().orElse(reading.status() + " " + reading.reason())
@@ -160,7 +196,7 @@ public final class WordingBench {
     return SLOT.matcher(wording).replaceAll(m -> Matcher.quoteReplacement(slots.get(m.group(1))));
   }
 
-  private void report(boolean lists) {
+  private void report(String what, boolean lists) {
     families.forEach((family, tally) -> System.out.println(tally.text(family)));
     models.forEach((model, tally) -> System.out.println(tally.text(model)));
     Tally all = new Tally();
@@ -172,7 +208,8 @@ public final class WordingBench {
               all.notInFull += t.notInFull;
               all.otherwise += t.otherwise;
             });
-    System.out.println(all.text("all"));
+    System.out.println(all.text("all " + what));
+    System.out.println(plainestUnread + " tries whose plainest wording is not read in full");
     if (lists) {
       misses.entrySet().stream()
           .sorted(Comparator.comparingInt(e -> -e.getValue().size()))

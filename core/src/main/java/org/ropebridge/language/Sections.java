@@ -171,8 +171,11 @@ final class Sections {
                 names.forEach(
                     (name, phrases) -> {
                       Meaning meaning = meaning(section, kind, name);
-                      phrases.forEach(
-                          p -> into.computeIfAbsent(p, k -> new ArrayList<>(1)).add(meaning));
+                      phrases.stream()
+                          .map(Tokens::withoutApostrophes)
+                          .distinct()
+                          .forEach(
+                              p -> into.computeIfAbsent(p, k -> new ArrayList<>(1)).add(meaning));
                     }));
   }
 

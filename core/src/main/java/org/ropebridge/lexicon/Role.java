@@ -154,6 +154,8 @@ public enum Role {
   NOT_HAVE(false),
   /** "sum of", before what is summed up. */
   SUM_UP(false),
+  /** "regardless of the channel": whatever it is. */
+  REGARDLESS(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -19,7 +19,7 @@ public final class Tokens {
       Stream.of(Writing.values()).collect(Collectors.toMap(w -> w, Tokens::pattern));
   private static final Pattern MARKS = Pattern.compile("\\p{M}+");
   private static final Pattern NO_DIGITS = Pattern.compile("\\D");
-  private static final Pattern APOSTROPHES = Pattern.compile("['\u2019]s$|['\u2019]");
+  private static final Pattern APOSTROPHES = Pattern.compile("['\u2019]s(?= |$)|['\u2019]");
 
   private Tokens() {}
 
@@ -104,7 +104,7 @@ public final class Tokens {
         plain = found.replace('\u2212', '-');
       } else if (matcher.group("word") != null || matcher.group("counting") != null) {
         kind = Token.Kind.WORD;
-        plain = APOSTROPHES.matcher(plain(found)).replaceAll("");
+        plain = withoutApostrophes(plain(found));
       } else if (matcher.group("stop") != null) {
         kind = Token.Kind.STOP;
         plain = found;
@@ -147,6 +147,11 @@ public final class Tokens {
 
   private static boolean isPlainLetter(char c) {
     return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z';
+  }
+
+  /** Plain words as those of a question are: "dont" of "don't", "what" of "what's". */
+  public static String withoutApostrophes(String plain) {
+    return APOSTROPHES.matcher(plain).replaceAll("");
   }
 
   /** Lower case and without accents. */

@@ -34,6 +34,7 @@ public record Weights(
     double nounNotRanked,
     double idleNoun,
     double nounInItsName,
+    double commandNoun,
     double singularRows,
     double stepOnAWay,
     double guessedRole,

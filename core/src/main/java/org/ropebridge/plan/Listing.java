@@ -65,5 +65,10 @@ public record Listing(
   }
 
   /** An order of rows; rows without the value come last. */
-  public record Order(ColumnRef by, boolean descending) {}
+  public record Order(ColumnRef by, boolean descending) {
+    /** The same column from its other end. */
+    public Order reversed() {
+      return new Order(by, !descending);
+    }
+  }
 }

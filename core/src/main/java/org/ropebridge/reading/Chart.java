@@ -43,6 +43,9 @@ final class Chart {
   /** Which tokens are words of the language that may have no effect, such as "on". */
   private final boolean[] smallWord;
 
+  /** Whether the first word may ask for something: "show", "order by". */
+  private final boolean beginsAsking;
+
   private int size;
 
   /**
@@ -63,13 +66,17 @@ final class Chart {
     this.patterns = Patterns.of(grammar);
     this.transparent = new boolean[tokens.size()];
     this.smallWord = new boolean[tokens.size()];
+    this.beginsAsking =
+        mentions.stream().anyMatch(m -> m.from() == 0 && (m.is(Role.LIST) || m.is(Role.SORTED)));
     for (int i = 0; i <= tokens.size(); i++) {
       endingAt.add(new ArrayList<>());
       startingAt.add(new ArrayList<>());
     }
     Map<Integer, List<Mention>> byEnd = new HashMap<>();
     for (Mention mention : mentions) {
-      byEnd.computeIfAbsent(mention.to(), k -> new ArrayList<>()).add(mention);
+      if (!isInPhrase(mention, mentions)) {
+        byEnd.computeIfAbsent(mention.to(), k -> new ArrayList<>()).add(mention);
+      }
       if (mention.meaning() instanceof Meaning.FunctionWord word
           && word.role().mayStandAlone()
           && mention.to() == mention.from() + 1
@@ -124,12 +131,28 @@ final class Chart {
         && mentions.stream().anyMatch(m -> m.from() == mention.from() && m.is(Role.WHAT_DID));
   }
 
+  /** "broken down by": what leads to a breakdown is no value. */
+  private static boolean isInPhrase(Mention mention, List<Mention> mentions) {
+    return mention.meaning() instanceof Meaning.ValueName
+        && mentions.stream()
+            .anyMatch(m -> m.is(Role.BY) && m.from() == mention.from() && m.to() > mention.to());
+  }
+
   static boolean isFiller(Mention mention) {
     return mention.meaning() instanceof Meaning.FunctionWord word
         && (word.role().isFiller()
             || word.role() == Role.BE
             || word.role() == Role.AGAIN
             || word.role() == Role.HAVE);
+  }
+
+  /** "show revenue": in the singular, a first word that may ask for something. */
+  private boolean isCommand(Mention mention) {
+    return mention.from() == 0
+        && mention.to() == 1
+        && beginsAsking
+        && !vocabulary.isPlural(tokens.get(0).plain())
+        && mention.meaning() instanceof Meaning.RowNoun;
   }
 
   /** A small word at the end of a name, as in "sent on", counts as it does alone. */
@@ -145,7 +168,9 @@ final class Chart {
     }
     double covered =
         content * scope.weights().content() + (length - content) * scope.weights().function();
-    return mention.quality() * covered + scope.weights().longerName() * (content - 1);
+    return mention.quality() * covered
+        + scope.weights().longerName() * (content - 1)
+        - (isCommand(mention) ? scope.weights().commandNoun() : 0);
   }
 
   private void fill(List<Mention> mentions, List<Brackets.Read> enclosed, int end) {

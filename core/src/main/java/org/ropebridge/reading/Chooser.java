@@ -157,8 +157,8 @@ final class Chooser {
     boolean faultExplains =
         faulty.isPresent()
             && (winner.isEmpty()
-                || faulty.get().sequence().unread().size()
-                    < winner.get().sequence().unread().size());
+                || faulty.get().sequence().unread().size() < winner.get().sequence().unread().size()
+                || tearsName(winner.get(), faulty.get()));
     // A plan that leaves more words unread than need be stands for another question.
     Sequence fullest = parsed.sequences().get(0);
     boolean leavesMore =
@@ -230,6 +230,22 @@ final class Chooser {
         assumptions,
         List.of(),
         explanation);
+  }
+
+  /**
+   * "loss rate by substance", of which there is none: what is made of the words of a name that was
+   * said in full is another question, and no answer to that one.
+   */
+  private static boolean tearsName(Candidate winner, Candidate better) {
+    Set<Mention> used = winner.sequence().mentions();
+    List<Mention> others =
+        better.sequence().mentions().stream().filter(m -> !used.contains(m)).toList();
+    return better.score() > winner.score()
+        && others.size() == 1
+        && others.get(0).meaning() instanceof Meaning.MetricName
+        && others.get(0).found() == Mention.Found.EXACT
+        && used.stream()
+            .noneMatch(m -> m.from() <= others.get(0).from() && m.to() >= others.get(0).to());
   }
 
   private Choice choice(Candidate candidate, List<Candidate> near, List<Token> tokens) {

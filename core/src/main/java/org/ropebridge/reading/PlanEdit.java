@@ -144,7 +144,11 @@ final class PlanEdit {
           rest = rest.with(edge, what);
         }
       } else if (edit instanceof Contribution.Replacing replacing) {
-        rest = rest.with(edge, parts.inPlace(replacing.with(), before.get(0), plan));
+        rest =
+            rest.with(
+                edge,
+                periods.inTimeOf(
+                    parts.inPlace(replacing.with(), before.get(0), plan), before.get(0)));
       } else if (edit instanceof Contribution.DoneApart done) {
         rest = rest.with(edge, done.related());
       } else if (edit instanceof Contribution.OtherEnd end && plan.listing().isEmpty()) {
@@ -157,6 +161,8 @@ final class PlanEdit {
                     end.direction(), count, Optional.empty(), Optional.empty()));
       } else if (edit instanceof Contribution.HowMeasured how) {
         rest = rest.with(edge, lists.measured(plan, how.how()).orElseThrow());
+      } else if (edit instanceof Contribution.GroupedInstead instead) {
+        rest = rest.with(edge, new Contribution.Groupings(List.of(instead.by())));
       } else if (edit instanceof Contribution.InWhich which) {
         rest = rest.with(edge, new Contribution.Groupings(List.of(which.what())));
       } else if (edit instanceof Contribution.ComparedWith with) {
@@ -280,6 +286,7 @@ final class PlanEdit {
         !adding
             && (manner == Manner.IN_PLACE
                 || said.has(Contribution.Swapping.class)
+                || said.has(Contribution.GroupedInstead.class)
                 || said.startsWithAnd());
     Plan left = plan;
     boolean computes = true;

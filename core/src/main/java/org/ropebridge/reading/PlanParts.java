@@ -42,7 +42,8 @@ final class PlanParts {
     if (edit instanceof Contribution.Dropping dropping) {
       return dropped(plan, dropping.what());
     } else if (edit instanceof Contribution.Replacing replacing) {
-      return dropped(plan, replacing.old()).or(() -> lastMeasureOf(plan, replacing));
+      return dropped(plan, periods.inTimeOf(replacing.old(), plan))
+          .or(() -> lastMeasureOf(plan, replacing));
     } else if (edit instanceof Contribution.DroppingParts dropping) {
       return ifChanged(plan, dropped(plan, dropping.kind()));
     } else if (edit instanceof Contribution.AllOf all) {
@@ -100,6 +101,8 @@ final class PlanParts {
       return other.per().isPresent()
           ? overParts(plan, other.kind(), other.per().get())
           : otherStatistic(plan, other.kind());
+    } else if (edit instanceof Contribution.GroupedInstead) {
+      return plan.groupings().isEmpty() ? Optional.empty() : Optional.of(plan);
     } else if (edit instanceof Contribution.ShareOfThose share) {
       return partOf(plan, share.part());
     }
@@ -504,7 +507,7 @@ final class PlanParts {
       Listing l = plan.listing().get();
       Optional<Listing.Order> order =
           l.order()
-              .map(o -> new Listing.Order(o.by(), !o.descending()))
+              .map(Listing.Order::reversed)
               .or(() -> scope.namingColumn(l.table()).map(c -> new Listing.Order(c, true)));
       return Optional.of(
           plan.withListing(new Listing(l.table(), l.columns(), order, l.count(), l.per())));

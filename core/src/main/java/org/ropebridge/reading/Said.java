@@ -24,6 +24,9 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
   private static final Set<Role> BEGINNINGS =
       Set.of(Role.COUNT, Role.WHICH, Role.LIST, Role.AUXILIARY, Role.WHO, Role.WHEN, Role.WHERE);
 
+  /** Words that begin what limits a question and is none. */
+  private static final Set<Role> LIMITING = Set.of(Role.WITH, Role.WHERE, Role.WHEN, Role.IF);
+
   static Said of(Sequence sequence) {
     List<Contribution.Edit> edits =
         sequence.edges().stream()
@@ -210,7 +213,18 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
                     e instanceof Contribution.MoreColumns more && !more.pointed()
                         || e instanceof Contribution.Amount
                         || e instanceof Contribution.AllOf);
-    return !onlyColumns || startsWithAnd || again;
+    return !onlyColumns || startsWithAnd || again || limitsOnly();
+  }
+
+  /**
+   * "where channel is phone", "with fuel solar": it begins with a word that limits, and only does
+   * so.
+   */
+  private boolean limitsOnly() {
+    return !rest.edges().isEmpty()
+        && contributions().stream().allMatch(Contribution.Narrowing.class::isInstance)
+        && rest.edges().get(0).mentions().stream()
+            .anyMatch(m -> m.from() == 0 && LIMITING.stream().anyMatch(m::is));
   }
 
   /** Whether this could well be a question by itself: a number, and something about it. */
@@ -225,8 +239,20 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
                     !(c instanceof Contribution.Measures)
                         && !(c instanceof Contribution.Noun)
                         && !(c instanceof Contribution.Shown));
+    boolean shown =
+        rest.idle().stream().anyMatch(m -> m.is(Role.LIST))
+            && contributions().stream().allMatch(Said::isShownOrTime);
     boolean question = says(List.of(Contribution.YesOrNo.class, Contribution.Showing.class));
-    return measures() && (begins || more) || begins && !contributions().isEmpty() || question;
+    return measures() && (begins || more)
+        || begins && !shown && !contributions().isEmpty()
+        || question;
+  }
+
+  /** "show 2025", "show it as bars": of what, was said before. */
+  private static boolean isShownOrTime(Contribution contribution) {
+    return contribution instanceof Contribution.Shown
+        || contribution instanceof Contribution.Narrowing narrowing
+            && narrowing.filter() instanceof Filter.InPeriod;
   }
 
   private static boolean begins(Mention mention) {

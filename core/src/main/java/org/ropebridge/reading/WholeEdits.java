@@ -36,7 +36,7 @@ final class WholeEdits {
     } else if (edit instanceof Contribution.Everywhere) {
       changed = Optional.of(everywhere(plan));
     } else if (edit instanceof Contribution.FirstOf first) {
-      changed = firstOf(plan, first.count());
+      changed = firstOf(plan, first.count(), first.last());
     } else if (edit instanceof Contribution.EveryRow) {
       changed = Optional.of(everyRow(plan));
     } else if (edit instanceof Contribution.MoreRows) {
@@ -123,10 +123,12 @@ final class WholeEdits {
                 .isEmpty());
   }
 
-  private Optional<Plan> firstOf(Plan shown, int count) {
+  private Optional<Plan> firstOf(Plan shown, int count, boolean last) {
     Plan plan = KeptGroups.ofOthers(shown);
     if (plan.listing().isPresent()) {
-      return ordered(plan.listing().get()).map(l -> plan.withListing(l.first(count)));
+      return ordered(plan.listing().get())
+          .map(l -> last ? l.in(l.order().orElseThrow().reversed()) : l)
+          .map(l -> plan.withListing(l.first(count)));
     }
     boolean ranked =
         !plan.groupings().isEmpty()
@@ -137,11 +139,11 @@ final class WholeEdits {
     }
     Plan.Ranking ranking =
         plan.ranking()
-            .map(r -> new Plan.Ranking(r.top(), count, r.by(), r.within()))
+            .map(r -> new Plan.Ranking(r.top() != last, count, r.by(), r.within()))
             .orElseGet(
                 () ->
                     new Plan.Ranking(
-                        plan.sort().map(Plan.Sort::descending).orElse(true),
+                        plan.sort().map(Plan.Sort::descending).orElse(true) != last,
                         count,
                         plan.sort()
                             .map(s -> (Measure) s.by())
@@ -175,7 +177,7 @@ final class WholeEdits {
     return plan.ranking()
         .map(Plan.Ranking::count)
         .or(() -> plan.listing().flatMap(Listing::count))
-        .flatMap(n -> firstOf(plan, 2 * n));
+        .flatMap(n -> firstOf(plan, 2 * n, false));
   }
 
   private static Optional<Plan> atPlace(Plan plan, int place) {

@@ -7,10 +7,15 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.TimeUnit;
 
-/** "all valleys", "for all time" [all] [what] -> nothing limits them any more */
+/**
+ * "all valleys", "for all time", "regardless of channel" [all] [what] -> nothing limits them any
+ * more
+ */
 final class AllOfRule extends Rule {
   AllOfRule() {
-    super(Slot.word(Role.ALL, Role.ALL_TIME), Slot.a(Phrase.Groupable.class).maybe());
+    super(
+        Slot.word(Role.ALL, Role.ALL_TIME, Role.REGARDLESS),
+        Slot.a(Phrase.Groupable.class).maybe());
   }
 
   @Override
@@ -20,7 +25,7 @@ final class AllOfRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(1) && match.isWord(0, Role.ALL)) {
+    if (match.has(1) && !match.isWord(0, Role.ALL_TIME)) {
       out.accept(new Contribution.AllOf(match.get(1, Phrase.Groupable.class).grouping()));
     } else if (!match.has(1) && match.isWord(0, Role.ALL_TIME)) {
       out.accept(new Contribution.AllOf(new Grouping.ByTime(TimeUnit.YEAR, Optional.empty())));

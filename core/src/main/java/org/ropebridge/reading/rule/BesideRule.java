@@ -12,7 +12,7 @@ final class BesideRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.1;
+    return 0.4;
   }
 
   @Override

@@ -662,8 +662,11 @@ public sealed interface Contribution extends Part {
   /** "everywhere": no place limits it. */
   record Everywhere() implements WholeEdit {}
 
-  /** "the first three": so many rows from the top. */
-  record FirstOf(int count) implements WholeEdit {}
+  /** "hut instead": a breakdown in the place of its like. */
+  record GroupedInstead(Grouping by) implements Edit {}
+
+  /** "the first three", "the last five": so many rows from the top, or from the other end. */
+  record FirstOf(int count, boolean last) implements WholeEdit {}
 
   /** "show all": rows are no longer cut. */
   record EveryRow() implements WholeEdit {}

@@ -12,7 +12,7 @@ final class KeepThoseRule extends Rule {
   KeepThoseRule() {
     super(
         Slot.word(Role.ONLY).maybe(),
-        Slot.word(Role.THOSE).maybe(),
+        Slot.word(Role.THOSE, Role.ROWS_WORD).maybe(),
         Slot.word(Role.WHERE).maybe(),
         Slot.word(Role.WITH, Role.PREPOSITION, Role.BE, Role.HAVE).maybe(),
         Slot.a(Phrase.Comparing.class));

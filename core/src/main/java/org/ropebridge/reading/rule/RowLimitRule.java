@@ -23,7 +23,7 @@ final class RowLimitRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     if (match.has(0) || match.has(2)) {
       Named.count(match.get(1, Meaning.NumberWord.class).number())
-          .ifPresent(n -> out.accept(new Contribution.FirstOf(n)));
+          .ifPresent(n -> out.accept(new Contribution.FirstOf(n, false)));
     }
   }
 }

@@ -5,10 +5,12 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/** "share please" [share] -> the numbers of before as parts of the whole */
+/**
+ * "share please", "the share of each" [share] [each] -> the numbers of before as parts of the whole
+ */
 final class ShareAloneRule extends Rule {
   ShareAloneRule() {
-    super(Slot.word(Role.SHARE));
+    super(Slot.word(Role.SHARE), Slot.word(Role.EVERY, Role.THOSE).maybe());
   }
 
   @Override

@@ -17,6 +17,7 @@ final class SortRule extends Rule {
     super(
         Slot.word(Role.SORTED),
         Slot.a(Part.class, SortRule::isKey).maybe(),
+        Slot.word(Role.COMMA).maybe(),
         Slot.a(Meaning.DirectionWord.class).maybe());
   }
 
@@ -27,7 +28,7 @@ final class SortRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!match.has(1) && !match.has(2)) {
+    if (match.has(2) && !(match.has(1) && match.has(3)) || !match.has(1) && !match.has(3)) {
       return;
     }
     Optional<Plan.SortKey> key = Optional.empty();
@@ -51,7 +52,7 @@ final class SortRule extends Rule {
         new Contribution.Order(
             key,
             byName,
-            match.find(2, Meaning.DirectionWord.class).map(Meaning.DirectionWord::descending)));
+            match.find(3, Meaning.DirectionWord.class).map(Meaning.DirectionWord::descending)));
   }
 
   private static boolean isKey(Part part) {

@@ -3,11 +3,15 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
+import org.ropebridge.lexicon.Role;
 
-/** "the median instead" [statistic] -> another statistic of the same column */
+/**
+ * "the median instead", "average of these" [statistic] [of these] -> another statistic of the same
+ * column
+ */
 final class StatisticAloneRule extends Rule {
   StatisticAloneRule() {
-    super(Slot.a(Meaning.StatisticWord.class));
+    super(Slot.a(Meaning.StatisticWord.class), Slot.word(Role.THOSE).maybe());
   }
 
   @Override

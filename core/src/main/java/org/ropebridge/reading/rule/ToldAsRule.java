@@ -20,6 +20,7 @@ final class ToldAsRule extends Rule {
 
   private static boolean tells(Meaning meaning) {
     return meaning.equals(new Meaning.FunctionWord(Role.CUMULATIVE))
+        || meaning.equals(new Meaning.FunctionWord(Role.CUMULATED))
         || meaning.equals(new Meaning.FunctionWord(Role.RANK_OF))
         || meaning instanceof Meaning.MoveWord move && move.move() != Measure.Move.BEFORE;
   }
@@ -27,7 +28,7 @@ final class ToldAsRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Telling how;
-    if (match.isWord(0, Role.CUMULATIVE)) {
+    if (match.isWord(0, Role.CUMULATIVE) || match.isWord(0, Role.CUMULATED)) {
       how = Telling.CUMULATIVE;
     } else if (match.isWord(0, Role.RANK_OF)) {
       how = Telling.RANK;
