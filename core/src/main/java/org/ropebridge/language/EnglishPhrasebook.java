@@ -448,8 +448,14 @@ final class EnglishPhrasebook extends CommonPhrases {
   }
 
   @Override
-  public String having(String anchors, String inner, boolean negated) {
-    return "for " + anchors + (negated ? " not having (" : " having (") + inner + ")";
+  public String having(String anchors, Optional<Bound> count, String inner, boolean negated) {
+    return "for "
+        + anchors
+        + (negated ? " not having " : " having ")
+        + count.map(c -> bound(c, false) + " ").orElse("")
+        + "("
+        + inner
+        + ")";
   }
 
   @Override

@@ -499,8 +499,14 @@ final class GermanPhrasebook extends CommonPhrases {
   }
 
   @Override
-  public String having(String anchors, String inner, boolean negated) {
-    return FOR + anchors + (negated ? " ohne vorhandene (" : " mit vorhandenen (") + inner + ")";
+  public String having(String anchors, Optional<Bound> count, String inner, boolean negated) {
+    return FOR
+        + anchors
+        + (negated ? " ohne vorhandene " : " mit vorhandenen ")
+        + count.map(c -> bound(c, false) + " ").orElse("")
+        + "("
+        + inner
+        + ")";
   }
 
   @Override

@@ -22,6 +22,19 @@ public record Bound(Filter.Comparison comparison, BigDecimal low, Optional<BigDe
     return new Bound(comparison, BigDecimal.valueOf(number), Optional.empty());
   }
 
+  /** Whether a number is so. */
+  public boolean holds(BigDecimal number) {
+    int below = number.compareTo(low);
+    return switch (comparison) {
+      case MORE_THAN -> below > 0;
+      case AT_LEAST -> below >= 0;
+      case LESS_THAN -> below < 0;
+      case AT_MOST -> below <= 0;
+      case EQUAL_TO -> below == 0;
+      case BETWEEN -> below >= 0 && number.compareTo(high.orElseThrow()) <= 0;
+    };
+  }
+
   private static BigDecimal plain(BigDecimal number) {
     return new BigDecimal(number.stripTrailingZeros().toPlainString());
   }

@@ -39,7 +39,8 @@ public sealed interface Filter {
     } else if (this instanceof Recurring f && f.negated()) {
       return Optional.of(new Recurring(f.part(), f.numbers(), f.date(), false));
     } else if (this instanceof Having f) {
-      return Optional.of(new Having(f.anchor(), f.table(), f.role(), f.filters(), !f.negated()));
+      return Optional.of(
+          new Having(f.anchor(), f.table(), f.role(), f.filters(), f.count(), !f.negated()));
     } else if (this instanceof Among f) {
       return Optional.of(new Among(f.column(), f.plan(), !f.negated()));
     }
@@ -181,12 +182,29 @@ public sealed interface Filter {
    * @param role {@code table.link} on the way from {@code table} to {@code anchor}, where it needs
    *     one
    * @param filters what the pointing rows must meet
+   * @param count how many such rows there must be; at least one where it is empty
    */
   record Having(
-      String anchor, String table, Optional<String> role, List<Filter> filters, boolean negated)
+      String anchor,
+      String table,
+      Optional<String> role,
+      List<Filter> filters,
+      Optional<Bound> count,
+      boolean negated)
       implements Filter {
     public Having {
       filters = List.copyOf(filters);
+    }
+
+    /** Rows at which at least one points, or none. */
+    public Having(
+        String anchor, String table, Optional<String> role, List<Filter> filters, boolean negated) {
+      this(anchor, table, role, filters, Optional.empty(), negated);
+    }
+
+    /** The same with another way from the rows that point, or other filters of theirs. */
+    public Having with(Optional<String> otherRole, List<Filter> otherFilters) {
+      return new Having(anchor, table, otherRole, otherFilters, count, negated);
     }
   }
 

@@ -124,8 +124,8 @@ public interface Phrasebook {
 
   String hasText(String column, Filter.Where where, String text, boolean negated);
 
-  /** "for huts having (callouts in 2025)". */
-  String having(String anchors, String inner, boolean negated);
+  /** "for huts having (callouts in 2025)", "for huts having more than 2 (callouts in 2025)". */
+  String having(String anchors, Optional<Bound> count, String inner, boolean negated);
 
   /** "for hut among (top 3 huts by revenue)". */
   String among(String column, String plan, boolean negated);

@@ -369,7 +369,7 @@ public final class Restatement {
         inner.add(limits);
       }
       return phrases.having(
-          naming.rows(having.anchor()), String.join(" ", inner), having.negated());
+          naming.rows(having.anchor()), having.count(), String.join(" ", inner), having.negated());
     } else if (filter instanceof Filter.Among among) {
       return phrases.among(naming.column(among.column()), of(among.plan()), among.negated());
     } else if (filter instanceof Filter.InPeriod in) {

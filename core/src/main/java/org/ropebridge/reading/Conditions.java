@@ -175,6 +175,13 @@ final class Conditions {
       told.filters().forEach(said::addFilter);
       return true;
     }
+    boolean nothingMeasured = said.measures.isEmpty() && !said.counting && said.shares.isEmpty();
+    boolean nameless =
+        name.isEmpty()
+            && (told.table().isPresent() || subject().isPresent() || !said.nouns.isEmpty());
+    if (nameless && pointedAtSoOften(table.get(), told, nothingMeasured)) {
+      return true;
+    }
     boolean groupsOfPlan =
         !said.groupings.isEmpty() || said.ranked.flatMap(Contribution.Ranked::what).isPresent();
     boolean sameGroups =
@@ -219,7 +226,6 @@ final class Conditions {
         && told.table().isEmpty()) {
       return claimed(told);
     }
-    boolean nothingMeasured = said.measures.isEmpty() && !said.counting && said.shares.isEmpty();
     if (nothingMeasured && told.table().isEmpty() && said.subjects.size() == 1) {
       said.addMeasure(measure);
       said.addGrouping(said.subjects.get(0).what());
@@ -229,7 +235,7 @@ final class Conditions {
       return true;
     }
     if (name.isEmpty()) {
-      return false;
+      return table.isPresent() && pointedAtSoOften(table.get(), told, nothingMeasured);
     }
     Grouping.ByColumn group = new Grouping.ByColumn(name.get());
     boolean otherNoun =
@@ -253,6 +259,30 @@ final class Conditions {
     }
     Plan inner = Plan.of(measure, List.of(group), told.filters()).withKeeps(List.of(told.keep()));
     said.addFilter(new Filter.Among(name.get(), inner, false));
+    return true;
+  }
+
+  /** "plantings with more than 2 pickings": rows without a name, by how many point at them. */
+  private boolean pointedAtSoOften(String table, Collected.Told told, boolean nothingMeasured) {
+    boolean counts =
+        told.keep().measure() instanceof Measure.RowCount rows
+            && told.keep().test() instanceof Plan.Against
+            && !rows.table().equals(table)
+            && reaches(rows.table(), table, scope);
+    if (!counts) {
+      return false;
+    }
+    said.addFilter(
+        new Filter.Having(
+            table,
+            ((Measure.RowCount) told.keep().measure()).table(),
+            Optional.empty(),
+            told.filters(),
+            Optional.of(((Plan.Against) told.keep().test()).bound()),
+            false));
+    if (nothingMeasured && said.rows.isEmpty() && !said.nouns.contains(table)) {
+      said.nouns.add(table);
+    }
     return true;
   }
 

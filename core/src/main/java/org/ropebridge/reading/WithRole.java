@@ -27,8 +27,7 @@ final class WithRole {
             && having.role().isEmpty()
             && having.anchor().equals(column.table())
             && role.startsWith(having.table() + ".")
-        ? new Filter.Having(
-            having.anchor(), having.table(), Optional.of(role), having.filters(), having.negated())
+        ? having.with(Optional.of(role), having.filters())
         : filter;
   }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.Field;
+import org.jooq.Record1;
 import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.ropebridge.model.ColumnRef;
@@ -112,18 +113,31 @@ final class RowFilters {
     return scan.condition(table, sql);
   }
 
-  /** Some row of another table points at the row, and meets the filters. */
+  /** Some row of another table, or so many, point at the row and meet the filters. */
   private Condition having(Filter.Having having, Scan scan, Shift shift) {
     Scan inner = scan.beside(having.table());
     ColumnRef key = ColumnRef.of(having.anchor(), ground.model().table(having.anchor()).key());
     Field<?> pointer = inner.pointer(new ColumnRef(key.table(), key.column(), having.role()));
     Optional<ColumnRef> date = MeasureTables.date(having.table(), Optional.empty(), ground.model());
-    Condition where = DSL.condition("{0} = {1}", pointer, scan.column(key));
-    for (Filter filter : having.filters()) {
-      where = where.and(of(filter, inner, date, shift));
-    }
-    Condition exists = DSL.exists(DSL.selectOne().from(inner.from()).where(where));
-    return having.negated() ? exists.not() : exists;
+    List<Condition> conditions = new ArrayList<>();
+    conditions.add(DSL.condition("{0} = {1}", pointer, scan.column(key)));
+    having.filters().forEach(f -> conditions.add(of(f, inner, date, shift)));
+    Condition where = DSL.and(conditions);
+    Select<?> pointing = DSL.selectOne().from(inner.from()).where(where);
+    Condition met =
+        having
+            .count()
+            .map(
+                c ->
+                    counted(DSL.selectCount().from(inner.from()).where(where), c, scan.column(key)))
+            .orElseGet(() -> DSL.exists(pointing));
+    return having.negated() ? met.not() : met;
+  }
+
+  /** So many rows; where none at all will do, there must still be one at which none points. */
+  private static Condition counted(Select<Record1<Integer>> rows, Bound count, Field<?> key) {
+    Condition met = compare(DSL.field(rows), count);
+    return count.holds(BigDecimal.ZERO) ? key.isNotNull().and(met) : met;
   }
 
   /** The row belongs to one that another plan finds. */

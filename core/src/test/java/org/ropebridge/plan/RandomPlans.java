@@ -469,7 +469,19 @@ public final class RandomPlans {
           table.name(),
           onlyWay && !self ? Optional.empty() : Optional.of(table.name() + "." + link.name()),
           inner.filters(),
+          random.nextInt(3) == 0 ? Optional.of(few()) : Optional.empty(),
           random.nextBoolean());
+    }
+
+    private Bound few() {
+      Filter.Comparison comparison = pick(List.of(Filter.Comparison.values()));
+      int low = random.nextInt(4);
+      return new Bound(
+          comparison,
+          BigDecimal.valueOf(low),
+          comparison == Filter.Comparison.BETWEEN
+              ? Optional.of(BigDecimal.valueOf(low + 1 + random.nextInt(5)))
+              : Optional.empty());
     }
 
     private Filter among() {

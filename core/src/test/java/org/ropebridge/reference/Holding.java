@@ -113,10 +113,15 @@ final class Holding {
   private boolean having(Filter.Having having, Row row, Moment moment) {
     Optional<Row> anchor = reach.row(row, having.anchor(), Optional.empty());
     Optional<ColumnRef> date = MeasureTables.date(having.table(), Optional.empty(), model);
-    return anchor.isPresent()
-        && warehouse.rows(having.table()).stream()
+    if (anchor.isEmpty()) {
+      return false;
+    }
+    long pointing =
+        warehouse.rows(having.table()).stream()
             .filter(r -> reach.row(r, having.anchor(), having.role()).equals(anchor))
-            .anyMatch(r -> all(having.filters(), r, date, moment));
+            .filter(r -> all(having.filters(), r, date, moment))
+            .count();
+    return having.count().map(c -> compares(BigDecimal.valueOf(pointing), c)).orElse(pointing > 0);
   }
 
   private boolean among(Filter.Among among, Row row) {

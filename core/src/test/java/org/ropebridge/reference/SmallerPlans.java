@@ -67,13 +67,7 @@ final class SmallerPlans {
     List<Filter> simpler = new ArrayList<>();
     if (filter instanceof Filter.Having having) {
       for (int i = 0; i < having.filters().size(); i++) {
-        simpler.add(
-            new Filter.Having(
-                having.anchor(),
-                having.table(),
-                having.role(),
-                without(having.filters(), i),
-                having.negated()));
+        simpler.add(having.with(having.role(), without(having.filters(), i)));
       }
     } else if (filter instanceof Filter.Among among) {
       of(among.plan())

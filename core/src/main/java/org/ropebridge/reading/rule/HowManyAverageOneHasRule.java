@@ -16,7 +16,7 @@ final class HowManyAverageOneHasRule extends Rule {
         Slot.a(Part.class, Operands::isOperand),
         Slot.word(Role.AUXILIARY, Role.WHAT_DID),
         Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE),
-        Slot.a(Phrase.Groupable.class),
+        Slot.a(Part.class, Operands::isPart),
         Slot.word(Role.HAVE).maybe());
   }
 

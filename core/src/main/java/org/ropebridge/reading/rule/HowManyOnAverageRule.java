@@ -15,7 +15,7 @@ final class HowManyOnAverageRule extends Rule {
     super(
         Slot.a(Part.class, Operands::isOperand),
         Slot.word(Role.AUXILIARY),
-        Slot.a(Phrase.Groupable.class),
+        Slot.a(Part.class, Operands::isPart),
         Slot.a(Meaning.RowNoun.class).maybe(),
         Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE));
   }

@@ -16,7 +16,7 @@ final class OnAveragePerRule extends Rule {
         Slot.a(Part.class, Operands::isOperand),
         Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE),
         Slot.word(Role.PER, Role.BY),
-        Slot.a(Phrase.Groupable.class));
+        Slot.a(Part.class, Operands::isPart));
   }
 
   @Override

@@ -76,12 +76,25 @@ public final class Operands {
         : Optional.empty();
   }
 
+  /** Whether a number can be averaged over such parts: groups, or rows that have no name. */
+  static boolean isPart(Part part) {
+    return part instanceof Phrase.Groupable || part instanceof Meaning.RowNoun;
+  }
+
   /**
    * The average, over the parts of one slot, of what another counts; of a ratio, itself for each
-   * part.
+   * part. Over rows that have no name, it is divided by how many there are.
    */
   static Optional<Part> averageOver(Match match, int counted, int parts, Scope scope) {
     Measure.Plain of = of(match.get(counted, Part.class));
+    if (match.get(parts, Part.class) instanceof Meaning.RowNoun noun) {
+      boolean pointed =
+          MeasureTables.of(of, scope.model()).stream()
+              .allMatch(t -> Scope.pointsAt(t, noun.table(), scope));
+      return scope.namingColumn(noun.table()).isEmpty() && pointed
+          ? divided(of, noun, scope)
+          : Optional.empty();
+    }
     Phrase.Groupable each = match.get(parts, Phrase.Groupable.class);
     boolean ratio = of instanceof Measure.MetricValue && !MeasureTables.addsUp(of, scope.model());
     return ratio

@@ -15,7 +15,7 @@ final class PerOnAverageRule extends Rule {
     super(
         Slot.a(Part.class, Operands::isOperand),
         Slot.word(Role.PER, Role.BY),
-        Slot.a(Phrase.Groupable.class),
+        Slot.a(Part.class, Operands::isPart),
         Slot.a(Meaning.StatisticWord.class, s -> s.kind() == Measure.Kind.AVERAGE));
   }
 

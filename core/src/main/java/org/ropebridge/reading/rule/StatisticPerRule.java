@@ -16,7 +16,7 @@ final class StatisticPerRule extends Rule {
         Slot.a(Meaning.StatisticWord.class),
         Slot.a(Part.class, Operands::isOperand),
         Slot.word(Role.PER, Role.BY),
-        Slot.a(Phrase.Groupable.class));
+        Slot.a(Part.class, Operands::isPart));
   }
 
   @Override
@@ -34,7 +34,13 @@ final class StatisticPerRule extends Rule {
         match.isWord(2, Role.PER)
             || Operands.of(match.get(1, Part.class)) instanceof Measure.RowCount
                 && kind == Measure.Kind.AVERAGE;
-    if (each && kind != Measure.Kind.SUM && counted) {
+    if (match.get(3, Part.class) instanceof Meaning.RowNoun) {
+      if (kind == Measure.Kind.AVERAGE
+          && counted
+          && Operands.of(match.get(1, Part.class)) instanceof Measure.RowCount) {
+        Operands.averageOver(match, 1, 3, scope).ifPresent(out);
+      }
+    } else if (each && kind != Measure.Kind.SUM && counted) {
       Operands.overParts(
               kind,
               Operands.of(match.get(1, Part.class)),

@@ -8,7 +8,7 @@ import org.ropebridge.lexicon.Role;
 final class WhereSoRule extends Rule {
   WhereSoRule() {
     super(
-        Slot.word(Role.WHERE, Role.IF, Role.WHEN),
+        Slot.word(Role.WHERE),
         Slot.a(
             Part.class,
             p -> p instanceof Contribution.Narrowing || p instanceof Contribution.Predicate));
