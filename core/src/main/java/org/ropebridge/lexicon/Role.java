@@ -156,6 +156,12 @@ public enum Role {
   SUM_UP(false),
   /** "regardless of the channel": whatever it is. */
   REGARDLESS(false),
+  /** "leaving", before what is left "out". */
+  LEAVE_OUT(false),
+  /** "out", behind what is left out. */
+  OUT(false),
+  /** "just gone", of a span of time: the last one. */
+  JUST_GONE(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

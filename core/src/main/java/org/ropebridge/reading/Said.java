@@ -240,12 +240,13 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
                         && !(c instanceof Contribution.Noun)
                         && !(c instanceof Contribution.Shown));
     boolean shown =
-        rest.idle().stream().anyMatch(m -> m.is(Role.LIST))
-            && contributions().stream().allMatch(Said::isShownOrTime);
+        contributions().stream().anyMatch(Said::isShownOrTime)
+            && contributions().stream()
+                .allMatch(c -> isShownOrTime(c) || c instanceof Contribution.Showing);
     boolean question = says(List.of(Contribution.YesOrNo.class, Contribution.Showing.class));
     return measures() && (begins || more)
         || begins && !shown && !contributions().isEmpty()
-        || question;
+        || question && !shown;
   }
 
   /** "show 2025", "show it as bars": of what, was said before. */

@@ -230,7 +230,8 @@ final class WordUses {
             O_CLOCK,
             TODAY,
             YESTERDAY,
-            TOMORROW ->
+            TOMORROW,
+            JUST_GONE ->
             "time";
         case COUNT, DIFFERENT, PERCENTILE -> "statistic";
         case ADD,
@@ -263,7 +264,10 @@ final class WordUses {
             NAMED,
             UNEQUAL,
             NOT_HAVE,
-            IF ->
+            IF,
+            LEAVE_OUT,
+            OUT,
+            REGARDLESS ->
             "limit";
         case BY,
             PER,
