@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.Field;
-import org.jooq.Record1;
 import org.jooq.Select;
+import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.expression.Expression;
@@ -119,25 +119,36 @@ final class RowFilters {
     ColumnRef key = ColumnRef.of(having.anchor(), ground.model().table(having.anchor()).key());
     Field<?> pointer = inner.pointer(new ColumnRef(key.table(), key.column(), having.role()));
     Optional<ColumnRef> date = MeasureTables.date(having.table(), Optional.empty(), ground.model());
-    List<Condition> conditions = new ArrayList<>();
-    conditions.add(DSL.condition("{0} = {1}", pointer, scan.column(key)));
-    having.filters().forEach(f -> conditions.add(of(f, inner, date, shift)));
-    Condition where = DSL.and(conditions);
-    Select<?> pointing = DSL.selectOne().from(inner.from()).where(where);
-    Condition met =
-        having
-            .count()
-            .map(
-                c ->
-                    counted(DSL.selectCount().from(inner.from()).where(where), c, scan.column(key)))
-            .orElseGet(() -> DSL.exists(pointing));
-    return having.negated() ? met.not() : met;
+    List<Condition> met = new ArrayList<>();
+    having.filters().forEach(f -> met.add(of(f, inner, date, shift)));
+    if (having.count().isPresent()) {
+      Condition counted =
+          counted(inner.from(), DSL.and(met), pointer, scan.column(key), having.count().get());
+      return having.negated() ? DSL.condition("({0}) is not true", counted) : counted;
+    }
+    met.add(0, DSL.condition("{0} = {1}", pointer, scan.column(key)));
+    Condition exists = DSL.exists(DSL.selectOne().from(inner.from()).where(met));
+    return having.negated() ? exists.not() : exists;
   }
 
-  /** So many rows; where none at all will do, there must still be one at which none points. */
-  private static Condition counted(Select<Record1<Integer>> rows, Bound count, Field<?> key) {
-    Condition met = compare(DSL.field(rows), count);
-    return count.holds(BigDecimal.ZERO) ? key.isNotNull().and(met) : met;
+  /**
+   * The key is one at which so many rows point. Where none at all will do, it is none at which too
+   * many or too few do. All keys are counted at once: one after the other would take a pass over
+   * the rows each.
+   */
+  private static Condition counted(
+      Table<?> rows, Condition met, Field<?> pointer, Field<?> key, Bound count) {
+    boolean orNone = count.holds(BigDecimal.ZERO);
+    Condition asked = compare(DSL.count(), count);
+    Select<?> keys =
+        DSL.select(pointer)
+            .from(rows)
+            .where(orNone ? met.and(pointer.isNotNull()) : met)
+            .groupBy(pointer)
+            .having(orNone ? asked.not() : asked);
+    return orNone
+        ? key.isNotNull().and(DSL.condition("{0} not in ({1})", key, keys))
+        : DSL.condition("{0} in ({1})", key, keys);
   }
 
   /** The row belongs to one that another plan finds. */
