@@ -35,6 +35,7 @@ public record Weights(
     double idleNoun,
     double nounInItsName,
     double commandNoun,
+    double lateAsking,
     double singularRows,
     double stepOnAWay,
     double guessedRole,

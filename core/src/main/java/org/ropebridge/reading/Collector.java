@@ -251,6 +251,12 @@ final class Collector {
     said.told = Optional.of(new Collected.Told(table, keep, new ArrayList<>(among)));
   }
 
+  /** "by account group": behind a breakdown hardly anybody asks to be shown something. */
+  void show() {
+    said.showing = true;
+    said.penalty += said.groupings.isEmpty() ? 0 : scope.weights().lateAsking();
+  }
+
   boolean narrow(Filter filter) {
     boolean taken = !said.related.isEmpty() && aboutRelated(filter);
     if (!taken && said.told.filter(t -> isOfTold(filter, t)).isPresent()) {

@@ -330,7 +330,7 @@ final class Takings {
   /** How the answer is told. */
   private static void manners() {
     always(Contribution.Counting.class, (to, c) -> to.said.counting = true);
-    always(Contribution.Showing.class, (to, c) -> to.said.showing = true);
+    always(Contribution.Showing.class, (to, c) -> to.show());
     always(Contribution.OverTime.class, (to, c) -> to.said.overTime = true);
     always(Contribution.SideBySide.class, (to, c) -> to.said.sideBySide = true);
     always(Contribution.YesOrNo.class, (to, c) -> to.said.yesOrNo = true);

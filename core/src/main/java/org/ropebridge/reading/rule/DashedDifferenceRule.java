@@ -9,8 +9,8 @@ import org.ropebridge.plan.Measure;
 final class DashedDifferenceRule extends Rule {
   DashedDifferenceRule() {
     super(
-        Slot.a(Contribution.Measures.class, m -> Operands.isOperand(m)),
-        Slot.a(Contribution.Measures.class, m -> Operands.isOperand(m)));
+        Slot.a(Contribution.Measures.class, Operands::isOperand),
+        Slot.a(Contribution.Measures.class, Operands::isOperand));
   }
 
   @Override
