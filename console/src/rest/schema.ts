@@ -1794,6 +1794,7 @@ export interface components {
         };
         Having: components["schemas"]["Filter"] & {
             anchor?: string;
+            count?: components["schemas"]["Bound"];
             filters?: (components["schemas"]["Among"] | components["schemas"]["Compare"] | components["schemas"]["HasText"] | components["schemas"]["Having"] | components["schemas"]["InPeriod"] | components["schemas"]["InValues"] | components["schemas"]["IsTrue"] | components["schemas"]["Meets"] | components["schemas"]["Missing"] | components["schemas"]["Recurring"])[];
             negated?: boolean;
             role?: string;

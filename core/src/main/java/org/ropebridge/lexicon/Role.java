@@ -162,6 +162,8 @@ public enum Role {
   OUT(false),
   /** "just gone", of a span of time: the last one. */
   JUST_GONE(false),
+  /** "type", behind the name of a column of kinds: "fuel type". */
+  KIND(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -74,7 +74,7 @@ final class Chart {
     }
     Map<Integer, List<Mention>> byEnd = new HashMap<>();
     for (Mention mention : mentions) {
-      if (!isInPhrase(mention, mentions)) {
+      if (!isInPhrase(mention, mentions) && !isOfAnother(mention, mentions)) {
         byEnd.computeIfAbsent(mention.to(), k -> new ArrayList<>()).add(mention);
       }
       if (mention.meaning() instanceof Meaning.FunctionWord word
@@ -129,6 +129,21 @@ final class Chart {
   private static boolean isWhat(Mention mention, List<Mention> mentions) {
     return mention.is(Role.WHICH)
         && mentions.stream().anyMatch(m -> m.from() == mention.from() && m.is(Role.WHAT_DID));
+  }
+
+  /**
+   * "make", where cars have one: what money might be a word for is first what its author calls so.
+   */
+  private static boolean isOfAnother(Mention mention, List<Mention> mentions) {
+    return mention.found() == Mention.Found.AKIN
+        && mention.meaning() instanceof Meaning.MetricName
+        && mentions.stream()
+            .anyMatch(
+                m ->
+                    m.meaning() instanceof Meaning.ColumnName
+                        && m.found() == Mention.Found.EXACT
+                        && m.from() == mention.from()
+                        && m.to() == mention.to());
   }
 
   /** "broken down by": what leads to a breakdown is no value. */

@@ -89,6 +89,17 @@ final class Listings {
                 f -> f instanceof Filter.InValues in && scope.idsOf(noun).contains(in.column()));
   }
 
+  /**
+   * "who drove TC 117" is not answered by what drives it: rows of theirs, or a column of people.
+   */
+  private boolean isToldBy(Contribution.Subject subject, String table) {
+    return !(subject.what() instanceof Grouping.ByColumn by)
+        || !scope.persons().contains(by.column().withoutRole())
+        || by.column().table().equals(table)
+        || said.rows.isEmpty()
+        || said.rows.get().columns().stream().anyMatch(c -> scope.persons().contains(c));
+  }
+
   /** The plan that lists rows of the table; empty when something does not go with a list. */
   Optional<Plan> plan(String table) {
     if (said.endRows.filter(e -> !e.table().equals(table)).isPresent()) {
@@ -104,6 +115,9 @@ final class Listings {
         || said.within.isPresent() && per.isEmpty()
         || said.order.filter(o -> !o.byName()).isPresent()
         || per.isPresent() && count.isEmpty()) {
+      return Optional.empty();
+    }
+    if (said.subjects.stream().anyMatch(s -> !isToldBy(s, table))) {
       return Optional.empty();
     }
     boolean othersNamed =

@@ -162,6 +162,7 @@ public final class Grammar {
           new GroupDriftedRule(),
           new GroupWithMostRule(),
           new GroupableRule(),
+          new KindOfRule(),
           new GroupedRule(),
           new GroupsByMeasureRule(),
           new GroupsByCountOfSomeRule(),
