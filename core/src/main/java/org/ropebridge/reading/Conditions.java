@@ -264,21 +264,19 @@ final class Conditions {
 
   /** "plantings with more than 2 pickings": rows without a name, by how many point at them. */
   private boolean pointedAtSoOften(String table, Collected.Told told, boolean nothingMeasured) {
-    boolean counts =
-        told.keep().measure() instanceof Measure.RowCount rows
-            && told.keep().test() instanceof Plan.Against
-            && !rows.table().equals(table)
-            && reaches(rows.table(), table, scope);
-    if (!counts) {
+    if (!(told.keep().measure() instanceof Measure.RowCount rows)
+        || !(told.keep().test() instanceof Plan.Against against)
+        || rows.table().equals(table)
+        || !reaches(rows.table(), table, scope)) {
       return false;
     }
     said.addFilter(
         new Filter.Having(
             table,
-            ((Measure.RowCount) told.keep().measure()).table(),
+            rows.table(),
             Optional.empty(),
             told.filters(),
-            Optional.of(((Plan.Against) told.keep().test()).bound()),
+            Optional.of(against.bound()),
             false));
     if (nothingMeasured && said.rows.isEmpty() && !said.nouns.contains(table)) {
       said.nouns.add(table);

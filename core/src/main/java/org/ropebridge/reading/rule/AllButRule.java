@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /** "all huts but Larkspur" [groups] [but] [values] -> rows of all others */
 final class AllButRule extends Rule {
@@ -22,9 +21,7 @@ final class AllButRule extends Rule {
     Phrase.Values values = match.get(2, Phrase.Values.class);
     String table = match.get(0, Meaning.RowNoun.class).table();
     if (match.isPlural(0) && values.column().table().equals(table)) {
-      out.accept(
-          new Contribution.NounWith(
-              table, new Filter.InValues(values.column(), values.stored(), true)));
+      out.accept(new Contribution.NounWith(table, values.filter(true)));
     }
   }
 }

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "at Larkspur and at Quill" [preposition] [value] [and] [preposition] [value] -> rows of the one
@@ -29,10 +28,7 @@ final class BothPlacesRule extends Rule {
     Phrase.Values one = match.get(1, Phrase.Values.class);
     Phrase.Values other = match.get(4, Phrase.Values.class);
     if (one.column().equals(other.column()) && !one.equals(other)) {
-      out.accept(
-          new Contribution.BothOf(
-              new Filter.InValues(one.column(), one.stored(), false),
-              new Filter.InValues(other.column(), other.stored(), false)));
+      out.accept(new Contribution.BothOf(one.filter(false), other.filter(false)));
     }
   }
 }

@@ -8,7 +8,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /** Parts that name a column: its own name, or the noun of the rows that it names. */
@@ -38,9 +37,7 @@ public final class Columns {
     return theirs
         ? Optional.of(
             new Contribution.Rows(
-                column.table(),
-                List.of(values.column(), column),
-                List.of(new Filter.InValues(values.column(), values.stored(), false))))
+                column.table(), List.of(values.column(), column), List.of(values.filter(false))))
         : Optional.empty();
   }
 

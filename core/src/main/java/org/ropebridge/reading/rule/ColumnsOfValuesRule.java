@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "title and director of all comedies", "opening date of Larkspur" [columns] [of] [values] -> the
@@ -38,11 +37,7 @@ final class ColumnsOfValuesRule extends Rule {
     if (own && named && columns.stream().allMatch(scope::isTemporal)) {
       columns.forEach(date -> Columns.ofNamed(values, date, scope).ifPresent(out));
     } else if (own && !columns.stream().allMatch(scope::isTemporal)) {
-      out.accept(
-          new Contribution.Rows(
-              table,
-              columns,
-              List.of(new Filter.InValues(values.column(), values.stored(), false))));
+      out.accept(new Contribution.Rows(table, columns, List.of(values.filter(false))));
     }
   }
 }

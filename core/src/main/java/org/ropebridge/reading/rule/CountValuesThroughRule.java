@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -31,8 +30,7 @@ final class CountValuesThroughRule extends Rule {
     if (match.isPlural(1) && !names && Scope.pointsAt(through, counted, scope)) {
       out.accept(
           new Contribution.MeasureWith(
-              new Measure.DistinctRows(counted, through, Optional.empty()),
-              new Filter.InValues(values.column(), values.stored(), false)));
+              new Measure.DistinctRows(counted, through, Optional.empty()), values.filter(false)));
     }
   }
 }

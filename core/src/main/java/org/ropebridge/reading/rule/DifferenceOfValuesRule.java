@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -60,7 +59,6 @@ final class DifferenceOfValuesRule extends Rule {
   }
 
   private static Measure.Plain of(Measure.Basic basic, Phrase.Values values) {
-    return new Measure.Narrowed(
-        basic, List.of(new Filter.InValues(values.column(), values.stored(), false)));
+    return new Measure.Narrowed(basic, List.of(values.filter(false)));
   }
 }

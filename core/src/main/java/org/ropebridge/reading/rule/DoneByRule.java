@@ -30,8 +30,7 @@ final class DoneByRule extends Rule {
         match.find(0, Meaning.ColumnName.class).map(c -> scope.isTemporal(c.column())).orElse(true);
     if (verb) {
       Phrase.Values values = match.get(2, Phrase.Values.class);
-      Contribution by =
-          new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), false));
+      Contribution by = new Contribution.Narrowing(values.filter(false));
       out.accept(
           match
               .find(0, Meaning.ColumnName.class)

@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Listing;
 
 /**
@@ -41,7 +40,7 @@ final class ExtremeOfValueRule extends Rule {
       out.accept(
           new Contribution.EndRowsWith(
               new Contribution.EndRows(table, new Listing.Order(column, word.most()), count),
-              new Filter.InValues(values.column(), values.stored(), false)));
+              values.filter(false)));
     }
   }
 }

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /** "leaving Ossel out" [leaving] [values] [out] -> no rows with them */
 final class LeavingOutRule extends Rule {
@@ -19,7 +18,6 @@ final class LeavingOutRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(1, Phrase.Values.class);
-    out.accept(
-        new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), true)));
+    out.accept(new Contribution.Narrowing(values.filter(true)));
   }
 }

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "members who live in Ossel" [live in] [values] -> of those that it is said of, and of nothing
@@ -22,7 +21,6 @@ final class LivesInRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(1, Phrase.Values.class);
-    out.accept(
-        new Contribution.OfItself(new Filter.InValues(values.column(), values.stored(), false)));
+    out.accept(new Contribution.OfItself(values.filter(false)));
   }
 }

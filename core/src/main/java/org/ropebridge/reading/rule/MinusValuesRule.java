@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /** "revenue by hut minus website" [minus] [values] -> no rows with them */
@@ -23,8 +22,7 @@ final class MinusValuesRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(1, Phrase.Values.class);
     if (!match.isDashed(0)) {
-      out.accept(
-          new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), true)));
+      out.accept(new Contribution.Narrowing(values.filter(true)));
     }
   }
 }

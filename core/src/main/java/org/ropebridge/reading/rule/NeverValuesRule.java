@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "who never took First Aid", "members never at Larkspur" [never] [values] -> those that none of
@@ -22,7 +21,6 @@ final class NeverValuesRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(2, Phrase.Values.class);
-    out.accept(
-        new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), true)));
+    out.accept(new Contribution.Narrowing(values.filter(true)));
   }
 }

@@ -4,7 +4,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /** "not placed on the website" [not] [done] [in, by] [values] -> rows with other values */
 final class NotDoneInRule extends Rule {
@@ -32,7 +31,6 @@ final class NotDoneInRule extends Rule {
       return;
     }
     Phrase.Values values = match.get(4, Phrase.Values.class);
-    out.accept(
-        new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), true)));
+    out.accept(new Contribution.Narrowing(values.filter(true)));
   }
 }

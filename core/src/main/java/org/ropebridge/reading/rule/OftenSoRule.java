@@ -49,11 +49,7 @@ final class OftenSoRule extends Rule {
               condition.table(),
               new Filter.Meets(condition.table(), condition.condition(), false)));
     } else if (what instanceof Phrase.Values values) {
-      out.accept(
-          ranked(
-              often.get(),
-              values.column().table(),
-              new Filter.InValues(values.column(), values.stored(), false)));
+      out.accept(ranked(often.get(), values.column().table(), values.filter(false)));
     } else if (what instanceof Meaning.ColumnName name
         && scope.holds(name.column(), Column.Holds.YES_NO)) {
       out.accept(

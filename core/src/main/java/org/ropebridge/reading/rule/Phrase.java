@@ -123,6 +123,11 @@ public sealed interface Phrase extends Part {
     public Values {
       stored = List.copyOf(stored);
     }
+
+    /** Rows that have one of them, or none. */
+    Filter.InValues filter(boolean negated) {
+      return new Filter.InValues(column, stored, negated);
+    }
   }
 
   /**

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "details of Larkspur", "show Larkspur" [details or list] [value that names rows] -> those rows
@@ -38,8 +37,6 @@ final class RowDetailsRule extends Rule {
             v ->
                 out.accept(
                     new Contribution.Rows(
-                        v.column().table(),
-                        List.of(),
-                        List.of(new Filter.InValues(v.column(), v.stored(), false)))));
+                        v.column().table(), List.of(), List.of(v.filter(false)))));
   }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -26,9 +25,6 @@ final class ShareOfValueRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(0, Phrase.Values.class);
     Measure.Basic of = (Measure.Basic) Operands.of(match.get(2, Part.class));
-    out.accept(
-        Contribution.Measures.of(
-            new Measure.Portion(
-                of, List.of(new Filter.InValues(values.column(), values.stored(), false)))));
+    out.accept(Contribution.Measures.of(new Measure.Portion(of, List.of(values.filter(false)))));
   }
 }

@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "members who only stayed at Larkspur", "who booked online only" [what was done] [only] [values]
@@ -43,7 +42,6 @@ final class SolelyRule extends Rule {
   }
 
   private static Contribution rows(String table, Phrase.Values values, boolean others) {
-    return new Contribution.RelatedApart(
-        table, List.of(new Filter.InValues(values.column(), values.stored(), others)), others);
+    return new Contribution.RelatedApart(table, List.of(values.filter(others)), others);
   }
 }

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /** "sent to Sandia University" [to] [values] -> rows with those values */
 final class ToValuesRule extends Rule {
@@ -19,7 +18,6 @@ final class ToValuesRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(1, Phrase.Values.class);
-    out.accept(
-        new Contribution.Narrowing(new Filter.InValues(values.column(), values.stored(), false)));
+    out.accept(new Contribution.Narrowing(values.filter(false)));
   }
 }

@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "Northfold as a percentage of new members" [values] [as a percentage of] [measure] -> the part
@@ -28,7 +27,6 @@ final class ValueAsShareOfRule extends Rule {
     Phrase.Values values = match.get(0, Phrase.Values.class);
     out.accept(
         new Contribution.ShareOf(
-            Operands.of(match.get(2, Part.class)),
-            Optional.of(new Filter.InValues(values.column(), values.stored(), false))));
+            Operands.of(match.get(2, Part.class)), Optional.of(values.filter(false))));
   }
 }

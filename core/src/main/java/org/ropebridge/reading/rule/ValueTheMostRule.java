@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /**
@@ -34,8 +33,7 @@ final class ValueTheMostRule extends Rule {
               List.of(
                   new Contribution.Extreme(
                       Rankings.direction(match.get(1, Part.class)), new Measure.RowCount(table)),
-                  new Contribution.Narrowing(
-                      new Filter.InValues(values.column(), values.stored(), false)))));
+                  new Contribution.Narrowing(values.filter(false)))));
     }
   }
 }

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 
 /**
@@ -34,10 +33,7 @@ final class ValueVersusRestRule extends Rule {
             .map(g -> g.grouping().equals(new Grouping.ByColumn(one.column())))
             .orElse(match.isWord(3, Role.REST));
     if (likes) {
-      out.accept(
-          new Contribution.OpposedFilters(
-              new Filter.InValues(one.column(), one.stored(), false),
-              new Filter.InValues(one.column(), one.stored(), true)));
+      out.accept(new Contribution.OpposedFilters(one.filter(false), one.filter(true)));
     }
   }
 }

@@ -22,7 +22,7 @@ final class ValuesAsRowsRule extends Rule {
     String table = values.column().table();
     boolean named = scope.namingColumn(table).filter(values.column()::equals).isPresent();
     if (!named) {
-      Filter kept = new Filter.InValues(values.column(), values.stored(), false);
+      Filter kept = values.filter(false);
       out.accept(new Phrase.CalledRows(new Meaning.RowNoun(table), kept));
       if (match.isPlural(0)) {
         out.accept(new Contribution.NounWith(table, kept));

@@ -6,7 +6,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "valley Ossel", "severity high", "caused by rockfall" [column or noun] [by] [values of it] -> the
@@ -40,7 +39,7 @@ final class ValuesOfColumnRule extends Rule {
   static Optional<Contribution> narrowing(
       Match match, int holder, int values, boolean negated, Scope scope) {
     return holder(match.get(holder, Part.class), match.get(values, Phrase.Values.class), scope)
-        .map(v -> new Contribution.Narrowing(new Filter.InValues(v.column(), v.stored(), negated)));
+        .map(v -> new Contribution.Narrowing(v.filter(negated)));
   }
 
   /** The values, when they are of the column that the holder names. */

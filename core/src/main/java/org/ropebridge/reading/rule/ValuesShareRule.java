@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
 /** "no-show share", "website percentage" [value] [share] -> the part of all rows that has it */
@@ -25,8 +24,7 @@ final class ValuesShareRule extends Rule {
       out.accept(
           Contribution.Measures.of(
               new Measure.Portion(
-                  new Measure.RowCount(values.column().table()),
-                  List.of(new Filter.InValues(values.column(), values.stored(), false)))));
+                  new Measure.RowCount(values.column().table()), List.of(values.filter(false)))));
     }
   }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "where is Larkspur" [where] [be] [value that names rows] -> those rows with the nearest kind of
@@ -33,9 +32,7 @@ final class WhereIsRule extends Rule {
               place ->
                   out.accept(
                       new Contribution.Rows(
-                          table,
-                          List.of(values.column(), place),
-                          List.of(new Filter.InValues(values.column(), values.stored(), false)))));
+                          table, List.of(values.column(), place), List.of(values.filter(false)))));
     }
   }
 }

@@ -7,7 +7,6 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "who leads the drama club" [who] [what the one in a role does] [values that name rows] [their
@@ -41,9 +40,7 @@ final class WhoDoesRule extends Rule {
       name.map(
               n ->
                   new Contribution.Rows(
-                      table,
-                      List.of(values.column(), n),
-                      List.of(new Filter.InValues(values.column(), values.stored(), false))))
+                      table, List.of(values.column(), n), List.of(values.filter(false))))
           .ifPresent(out);
     }
   }

@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Filter;
 
 /**
  * "who is in the Networks team", "who lives in Ossel" [who] [is in, or lives in] [values] [noun of
@@ -49,8 +48,7 @@ final class WhoIsInRule extends Rule {
                 List.of(
                     new Contribution.Noun(people),
                     new Contribution.Showing(),
-                    new Contribution.Narrowing(
-                        new Filter.InValues(values.column(), values.stored(), false)))));
+                    new Contribution.Narrowing(values.filter(false)))));
       }
     }
   }

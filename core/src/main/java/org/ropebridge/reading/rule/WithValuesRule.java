@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.plan.Filter;
 
 /**
  * "in Ossel", "for website bookings", "excluding phone", "only members" [values] -> keeps, or
@@ -22,7 +21,6 @@ final class WithValuesRule extends Rule {
     Phrase.Values values = match.get(2, Phrase.Values.class);
     out.accept(
         new Contribution.Narrowing(
-            new Filter.InValues(values.column(), values.stored(), match.isWord(0, Role.EXCLUDING)),
-            !match.has(0) && !match.has(1)));
+            values.filter(match.isWord(0, Role.EXCLUDING)), !match.has(0) && !match.has(1)));
   }
 }
