@@ -45,7 +45,8 @@ public final class PracticeModels {
           "parcels",
           "homes",
           "desk",
-          "orchard");
+          "orchard",
+          "wheels");
 
   private PracticeModels() {}
 

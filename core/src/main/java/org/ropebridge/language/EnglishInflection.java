@@ -154,9 +154,14 @@ final class EnglishInflection {
           Map.entry("choice", "choose"),
           Map.entry("receipt", "receive"),
           Map.entry("theft", "steal"),
+          Map.entry("usage", "use"),
+          Map.entry("closure", "close"),
+          Map.entry("maintenance", "maintain"),
+          Map.entry("entry", "enter"),
+          Map.entry("trial", "try"),
           Map.entry("owner", "own"));
 
-  private static final int SHORTEST_WITH_AGE = 6;
+  private static final int SHORTEST_BASE = 3;
   private static final int SHORTEST_GERUND = 6;
   private static final int SHORTEST_SUPERLATIVE = 5;
 
@@ -333,39 +338,63 @@ final class EnglishInflection {
         : Optional.empty();
   }
 
+  /**
+   * What is put in the place of a noun's ending for the verb that it is made from.
+   *
+   * @param off the ending
+   * @param on what may stand there instead, the likeliest first
+   */
+  private record VerbEnding(String off, List<String> on) {}
+
+  /** The longest endings come first. */
+  private static final List<VerbEnding> VERB_ENDINGS =
+      List.of(
+          new VerbEnding("llation", List.of("ll", "l", "llate")),
+          new VerbEnding("ication", List.of("y", "icate")),
+          new VerbEnding("ration", List.of("rate", "re", "er", "r")),
+          new VerbEnding("ation", List.of("ate", "e", "")),
+          new VerbEnding("ription", List.of("ribe")),
+          new VerbEnding("uction", List.of("uce", "uct")),
+          new VerbEnding("umption", List.of("ume")),
+          new VerbEnding("olution", List.of("olve")),
+          new VerbEnding("ssion", List.of("ss", "t")),
+          new VerbEnding("rsion", List.of("rt", "rse")),
+          new VerbEnding("sion", List.of("d", "de", "se")),
+          new VerbEnding("tion", List.of("t", "te")),
+          new VerbEnding("ment", List.of("")),
+          new VerbEnding("ings", List.of("", "e")),
+          new VerbEnding("ance", List.of("", "e")),
+          new VerbEnding("ence", List.of("", "e")),
+          new VerbEnding("age", List.of("", "e")),
+          new VerbEnding("ure", List.of("", "e")),
+          new VerbEnding("ery", List.of("er")),
+          new VerbEnding("al", List.of("", "e")));
+
   /** The verb that a noun of an action is made from: inspection, shipment, arrival, delivery. */
   static Optional<String> verbOf(String noun) {
+    EnglishDictionary dictionary = EnglishDictionary.instance();
     String irregular = VERBS_OF_NOUNS.get(singular(noun));
     if (irregular != null) {
       return Optional.of(irregular);
-    } else if (noun.endsWith("ings") && noun.length() > SHORTEST_WITH_AGE) {
-      // "takings", "earnings"
-      return verbWithin(noun.substring(0, noun.length() - 4));
-    } else if (noun.endsWith("age") && noun.length() > SHORTEST_WITH_AGE) {
-      return verbWithin(noun.substring(0, noun.length() - 3));
-    } else if (noun.endsWith("llation") && noun.length() > 9) {
-      return Optional.of(noun.substring(0, noun.length() - 6));
-    } else if (noun.endsWith("ation") && noun.length() > 7) {
-      return Optional.of(noun.substring(0, noun.length() - 3) + "e");
-    } else if (noun.endsWith("ription")) {
-      return Optional.of(noun.substring(0, noun.length() - 5) + "be");
-    } else if (noun.endsWith("uction") || noun.endsWith("umption")) {
-      // "production", "consumption"
-      String stem = noun.substring(0, noun.length() - (noun.endsWith("uction") ? 6 : 7));
-      return Optional.of(noun.endsWith("uction") ? stem + "uce" : stem + "ume")
-          .filter(EnglishDictionary.instance()::isVerb);
-    } else if (noun.endsWith("ction") || noun.endsWith("ption")) {
-      return Optional.of(noun.substring(0, noun.length() - 3));
-    } else if (noun.endsWith("ment") && noun.length() > 6) {
-      return Optional.of(noun.substring(0, noun.length() - 4));
-    } else if (noun.endsWith("ture") && noun.length() > 6) {
-      return Optional.of(noun.substring(0, noun.length() - 3));
-    } else if (noun.endsWith("ival") && noun.length() > 6) {
-      return Optional.of(noun.substring(0, noun.length() - 2) + "e");
-    } else if (noun.endsWith("ery") && noun.length() > 6) {
-      return Optional.of(noun.substring(0, noun.length() - 1));
+    } else if (dictionary.isVerb(noun)) {
+      return Optional.empty();
     }
-    return Optional.empty();
+    return VERB_ENDINGS.stream()
+        .filter(e -> noun.endsWith(e.off()) && noun.length() >= e.off().length() + SHORTEST_BASE)
+        .flatMap(
+            e -> {
+              String base = noun.substring(0, noun.length() - e.off().length());
+              return e.on().stream().flatMap(on -> verbs(base, on));
+            })
+        .filter(dictionary::isVerb)
+        .findFirst();
+  }
+
+  /** "refer" of "referral" as well as "rent" of "rental". */
+  private static Stream<String> verbs(String base, String on) {
+    int n = base.length();
+    boolean doubled = on.isEmpty() && base.charAt(n - 1) == base.charAt(n - 2);
+    return doubled ? Stream.of(base.substring(0, n - 1), base) : Stream.of(base + on);
   }
 
   /** What somebody is of whom such a row tells: "absent" of "absence". */

@@ -85,6 +85,11 @@ abstract class WrittenVocabulary implements Vocabulary {
   }
 
   @Override
+  public Set<String> useWords() {
+    return sections.nouns("USE");
+  }
+
+  @Override
   public Set<String> repeatWords() {
     return sections.nouns("REPEAT");
   }

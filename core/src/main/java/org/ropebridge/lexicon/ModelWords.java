@@ -115,6 +115,7 @@ final class ModelWords {
     StandIns standIns = new StandIns(entries, vocabulary, twoWords);
     standIns.addHeads();
     addActuals();
+    addUses();
     valueWords.addSingleWords(entries.itemsByNameWord().keySet());
     standIns.addPeople(model.tables().stream().filter(this::arePeople).toList(), kinship);
     vocabulary.akin().forEach(standIns::addAkin);
@@ -131,6 +132,36 @@ final class ModelWords {
           .forEach(
               word -> add(word, new Meaning.MetricName(actuals.get(0)), Mention.Found.AKIN, true));
     }
+  }
+
+  /** "the most used car", where nearly all is about trips: what the author ranks by counts them. */
+  private void addUses() {
+    model
+        .preferences()
+        .topBy()
+        .flatMap(m -> model.metric(m).table())
+        .or(this::onlyDeeds)
+        .ifPresent(
+            table ->
+                vocabulary.useWords().stream()
+                    .filter(this::isFreeWord)
+                    .forEach(
+                        verb ->
+                            add(verb, new Meaning.RowNoun(table), Mention.Found.AKIN, true)));
+  }
+
+  /** The only table whose rows point at others and are pointed at by none. */
+  private Optional<String> onlyDeeds() {
+    Set<String> pointedAt =
+        model.tables().stream()
+            .flatMap(t -> t.links().stream())
+            .map(Link::to)
+            .collect(Collectors.toSet());
+    List<Table> deeds =
+        model.tables().stream()
+            .filter(t -> !t.links().isEmpty() && !pointedAt.contains(t.name()))
+            .toList();
+    return deeds.size() == 1 ? Optional.of(deeds.get(0).name()) : Optional.empty();
   }
 
   private void addMetric(Metric metric) {
@@ -288,21 +319,44 @@ final class ModelWords {
 
   /** "who buys", where buyers are what just one kind of rows points at. */
   private void addDeed(Table table) {
-    List<Meaning> links =
-        model.tables().stream()
-            .flatMap(
-                t ->
-                    t.links().stream()
-                        .filter(l -> l.to().equals(table.name()) && !naming.isNamed(l))
-                        .<Meaning>map(
-                            l -> new Meaning.RoleName(t.name() + "." + l.name(), table.name())))
-            .toList();
+    Map<Table, Link> links = new LinkedHashMap<>();
+    model
+        .tables()
+        .forEach(
+            t ->
+                t.links().stream()
+                    .filter(l -> l.to().equals(table.name()) && !naming.isNamed(l))
+                    .forEach(l -> links.put(t, l)));
     if (arePeople(table) && links.size() == 1) {
-      vocabulary
-          .deedOf(Tokens.plain(table.rowNoun()))
-          .filter(this::isFreeWord)
-          .ifPresent(verb -> add(verb, links.get(0), Mention.Found.AKIN, true));
+      Table deeds = links.keySet().iterator().next();
+      Meaning role =
+          new Meaning.RoleName(deeds.name() + "." + links.get(deeds).name(), table.name());
+      names(table)
+          .flatMap(n -> vocabulary.deedOf(n).stream())
+          .filter(verb -> !vocabulary.words().containsKey(verb))
+          .distinct()
+          .forEach(
+              verb -> {
+                add(verb, role, Mention.Found.AKIN, true);
+                add(verb, new Meaning.RowNoun(deeds.name()), Mention.Found.AKIN, true);
+              });
     }
+  }
+
+  /** Whether a date of the table is called after what was done: "attended". */
+  private boolean isDone(String verb, Table table) {
+    String stem = vocabulary.stem(verb);
+    return table.columns().stream()
+        .filter(c -> c.holds().isTemporal())
+        .flatMap(Column::names)
+        .map(Tokens::plain)
+        .anyMatch(n -> vocabulary.isParticiple(n) && vocabulary.stem(n).equals(stem));
+  }
+
+  /** What a row of a table is called. */
+  private static Stream<String> names(Table table) {
+    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+        .map(Tokens::plain);
   }
 
   private void addTable(Table table) {
@@ -322,7 +376,17 @@ final class ModelWords {
     }
     vocabulary
         .verbOf(Tokens.plain(table.rowNoun()))
-        .ifPresent(v -> add(v, noun, Mention.Found.SHORTENED, true));
+        .ifPresent(
+            v -> {
+              Mention.Found how = isDone(v, table) ? Mention.Found.AKIN : Mention.Found.SHORTENED;
+              add(v, noun, how, true);
+            });
+    // "who rented", of a trip that is also called a rental.
+    table.alsoCalled().stream()
+        .flatMap(n -> vocabulary.verbOf(Tokens.plain(n)).stream())
+        .filter(this::isFreeWord)
+        .distinct()
+        .forEach(v -> add(v, noun, Mention.Found.AKIN, true));
     vocabulary
         .stateOf(Tokens.plain(table.rowNoun()))
         .ifPresent(s -> add(s, noun, Mention.Found.SHORTENED, true));

@@ -114,6 +114,9 @@ public interface Vocabulary {
   /** Words in names of how long people worked: "worked", "labour". */
   Set<String> workWords();
 
+  /** Verbs for what is done with whatever a model is mainly about: "use". */
+  Set<String> useWords();
+
   /** The verb of which a word is the gerund: "pay" of "paying"; empty if it is none. */
   Optional<String> verbOfGerund(String word);
 
