@@ -146,8 +146,7 @@ final class ModelWords {
                 vocabulary.useWords().stream()
                     .filter(this::isFreeWord)
                     .forEach(
-                        verb ->
-                            add(verb, new Meaning.RowNoun(table), Mention.Found.AKIN, true)));
+                        verb -> add(verb, new Meaning.RowNoun(table), Mention.Found.AKIN, true)));
   }
 
   /** The only table whose rows point at others and are pointed at by none. */

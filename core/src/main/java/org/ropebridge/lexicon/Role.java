@@ -164,6 +164,8 @@ public enum Role {
   JUST_GONE(false),
   /** "type", behind the name of a column of kinds: "fuel type". */
   KIND(false),
+  /** "each of these", of all that the answer before shows. */
+  EACH_OF_THOSE(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
@@ -68,7 +69,7 @@ final class FollowUpReader {
             .findFirst()
             .orElse(parsed.sequences().get(0));
     Said said = Said.of(sequence);
-    if (!isPreferred(leaning, alone, said, before.get(0))) {
+    if (!isPreferred(leaning, alone, said, points(parsed), before.get(0))) {
       return alone.withChoices(
           others(alone, leaning.plan().stream().filter(p -> limitsMore(p, alone.plan()))));
     }
@@ -181,9 +182,33 @@ final class FollowUpReader {
 
   private List<Candidate> candidates(Parser.Parsed parsed, List<Plan> before, Manner manner) {
     PlanEdit edit = new PlanEdit(before, scope);
+    boolean points = points(parsed);
     return candidates.of(
         parsed.sequences(),
-        sequence -> edit.of(sequence, manner).flatMap(r -> fitting(r, before.get(0))));
+        sequence ->
+            edit.of(sequence, manner)
+                .flatMap(r -> fitting(r, before.get(0)))
+                .filter(
+                    r ->
+                        !points
+                            || Said.of(sequence).has(Contribution.Those.class)
+                            || r.assumptions().stream()
+                                .noneMatch(Assumption.LeftOut.class::isInstance)));
+  }
+
+  /** Whether the answer before shows some of what there is, of any time. */
+  private static boolean isLimited(Plan plan) {
+    return plan.ranking().isPresent()
+        || !plan.keeps().isEmpty()
+        || plan.listing()
+            .filter(l -> l.count().isPresent() || !plan.filters().isEmpty())
+            .isPresent()
+        || plan.filters().stream().anyMatch(f -> !(f instanceof Filter.InPeriod));
+  }
+
+  /** Whether a word points at the answer before: "of them". */
+  private static boolean points(Parser.Parsed parsed) {
+    return parsed.mentions().stream().anyMatch(m -> m.is(Role.THOSE));
   }
 
   /** Leaves out what was kept of the question before and cannot be said of the new numbers. */
@@ -227,7 +252,8 @@ final class FollowUpReader {
             f -> f.kind() == PlanCheck.Kind.NOT_REACHABLE || f.kind() == PlanCheck.Kind.NO_DATE);
   }
 
-  private static boolean isPreferred(Reading leaning, Reading alone, Said said, Plan before) {
+  private static boolean isPreferred(
+      Reading leaning, Reading alone, Said said, boolean points, Plan before) {
     boolean same =
         leaning.plan().equals(Optional.of(before))
             && !said.asksForThose()
@@ -244,13 +270,18 @@ final class FollowUpReader {
       case ANSWERED ->
           !same
               && !another
-              && (said.leans() || alone.status() != Status.ANSWERED || !said.isWhole() || elliptic);
+              && (said.leans()
+                  || points
+                  || alone.status() != Status.ANSWERED
+                  || !said.isWhole()
+                  || elliptic);
       case PARTLY -> alone.status() != Status.ANSWERED && (said.leans() || more);
       case UNCLEAR -> said.leans() || alone.plan().isEmpty();
       case EXPLAINED -> false;
       case DECLINED ->
           said.leans()
-              && (alone.status() != Status.ANSWERED || said.has(Contribution.ThatNumber.class));
+                  && (alone.status() != Status.ANSWERED || said.has(Contribution.ThatNumber.class))
+              || points && isLimited(before);
     };
   }
 

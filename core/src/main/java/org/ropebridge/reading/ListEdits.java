@@ -35,6 +35,53 @@ final class ListEdits {
         : Optional.empty();
   }
 
+  /**
+   * "list them", "their joining dates", of things of which a ranking or a condition keeps some: a
+   * list of these.
+   */
+  Optional<Plan> shownThings(Plan plan) {
+    boolean things =
+        plan.measures().stream().noneMatch(Measure.Rank.class::isInstance)
+            && (plan.ranking().isPresent() || !plan.keeps().isEmpty())
+            && plan.groupings().size() == 1
+            && plan.groupings().get(0) instanceof Grouping.ByColumn by
+            && scope.model().namesItsTable(by.column());
+    return things
+        ? new WholeEdits(scope)
+            .shown(plan, Optional.empty())
+            .map(those -> Plan.of(Listings.all(those.column().table(), scope), List.of(those)))
+        : Optional.empty();
+  }
+
+  /** "which is the highest", of things of which a ranking keeps some. */
+  Optional<Plan> endThings(Plan plan, Contribution.OtherEnd end) {
+    boolean again =
+        plan.ranking()
+            .filter(r -> r.top() == (end.direction() == Contribution.Direction.TOP))
+            .filter(r -> end.count().isEmpty())
+            .isPresent();
+    return shownThings(plan).filter(p -> again).flatMap(things -> endRows(things, end));
+  }
+
+  /** "which has the most beds", of things that are listed: those, in that order. */
+  Optional<Contribution> endOf(Listing listing, Contribution.Extreme extreme) {
+    boolean top = GroupRanking.isTop(extreme.direction(), extreme.by(), scope);
+    return extreme.by() instanceof Measure.Statistic statistic
+            && statistic.kind() == Measure.Kind.SUM
+            && statistic.column().table().equals(listing.table())
+        ? Optional.of(
+            new Contribution.FirstRows(new Listing.Order(statistic.column(), top), Optional.of(1)))
+        : scope
+            .namingColumn(listing.table())
+            .map(
+                name ->
+                    new Contribution.Ranked(
+                        extreme.direction(),
+                        1,
+                        Optional.of(new Grouping.ByColumn(name)),
+                        Optional.of(extreme.by())));
+  }
+
   /** "newest first" of rows that are listed: by their date. */
   Optional<Plan> newestFirst(Plan plan, boolean descending) {
     return plan.listing()
@@ -48,7 +95,8 @@ final class ListEdits {
 
   /** "the latest", of rows that are counted or listed: the one at that end of their date. */
   Optional<Plan> atEnd(Plan plan, boolean newest) {
-    return listed(plan)
+    return shownThings(plan)
+        .or(() -> listed(plan))
         .flatMap(p -> newestFirst(p, newest))
         .map(p -> p.withListing(p.listing().orElseThrow().first(1)));
   }
@@ -111,10 +159,11 @@ final class ListEdits {
   }
 
   /** "the longest one", of rows that are counted or listed: the one at that end. */
-  Optional<Plan> endRow(Plan plan, boolean most, String dimension) {
+  Optional<Plan> endRows(Plan plan, Contribution.OtherEnd end) {
+    boolean most = end.direction() == Contribution.Direction.TOP;
     List<ColumnRef> columns =
         plan.groupings().isEmpty()
-            ? rowsBehind(plan).map(t -> scope.measuredBy(t, dimension)).orElse(List.of())
+            ? rowsBehind(plan).map(t -> scope.measuredBy(t, end.dimension())).orElse(List.of())
             : List.of();
     return columns.size() == 1
         ? Optional.of(
@@ -122,7 +171,7 @@ final class ListEdits {
                 Listings.all(columns.get(0).table(), scope)
                     .withMore(columns)
                     .in(new Listing.Order(columns.get(0), most))
-                    .first(1),
+                    .first(end.count().orElse(1)),
                 plan.filters()))
         : Optional.empty();
   }

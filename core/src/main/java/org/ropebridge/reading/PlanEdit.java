@@ -5,8 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
 import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
@@ -102,6 +104,8 @@ final class PlanEdit {
       return said.edits().size() == 1 && said.rest().edges().isEmpty() && before.size() > 1
           ? new TwoPlans(scope).both(before.get(1), before.get(0)).flatMap(p -> changed(p, 0))
           : Optional.empty();
+    } else if (said.has(Contribution.CountOfThose.class)) {
+      return countOfThose(said);
     } else if (said.has(Contribution.Those.class)) {
       return amongThose(said);
     }
@@ -116,6 +120,9 @@ final class PlanEdit {
       }
       if (isAlone(edit) && sequence.edges().stream().anyMatch(e -> isMore(e, edge))) {
         return Optional.empty();
+      }
+      if (edit instanceof Contribution.ListThose && isShownAsIs(plan, said)) {
+        continue;
       }
       Optional<Plan> changed = parts.edited(plan, edit);
       if (changed.isPresent()) {
@@ -152,7 +159,7 @@ final class PlanEdit {
       } else if (edit instanceof Contribution.DoneApart done) {
         rest = rest.with(edge, done.related());
       } else if (edit instanceof Contribution.OtherEnd end && plan.listing().isEmpty()) {
-        int count = plan.ranking().map(Plan.Ranking::count).orElse(1);
+        int count = end.count().orElse(plan.ranking().map(Plan.Ranking::count).orElse(1));
         plan = KeptGroups.all(plan);
         rest =
             rest.with(
@@ -223,6 +230,13 @@ final class PlanEdit {
         : said.rest();
   }
 
+  /** "show them on a map", of groups: the answer before, drawn so. */
+  private static boolean isShownAsIs(Plan plan, Said said) {
+    return !plan.groupings().isEmpty()
+        && !said.contributions().isEmpty()
+        && said.contributions().stream().allMatch(Contribution.Shown.class::isInstance);
+  }
+
   /** Whether the edit makes sense only where nothing else is said. */
   private static boolean isAlone(Contribution.Edit edit) {
     return edit instanceof Contribution.KeepThose keep && keep.bare()
@@ -265,7 +279,12 @@ final class PlanEdit {
     };
   }
 
-  private Optional<Assembly.Result> onTop(Plan plan, Said said, Manner manner) {
+  private Optional<Assembly.Result> onTop(Plan plan, Said wanted, Manner manner) {
+    Said said =
+        plan.listing()
+            .filter(l -> wanted.groupings().isEmpty())
+            .map(l -> endsOf(l, wanted))
+            .orElse(wanted);
     boolean onlyMore =
         said.edits().isEmpty()
             && said.contributions().size() == 1
@@ -313,7 +332,8 @@ final class PlanEdit {
     if (otherwise.isPresent()) {
       return changed(otherwise.get(), 0);
     }
-    if (said.measures() && !adding) {
+    boolean ranksListed = plan.listing().isPresent() && said.ranksByOtherThan(List.of());
+    if ((said.measures() || ranksListed) && !adding) {
       computes = false;
     } else if (said.figures()) {
       left = parts.withoutFigures(left);
@@ -367,6 +387,17 @@ final class PlanEdit {
                 + said.contributions().stream().filter(c -> isUnlike(c, plan)).count());
     return Assembly.onTopOf(new Assembly.Before(left, computes), words, scope)
         .map(r -> r.with(groupingsInPlace(timesLast(r.plan()), plan)).weaker(unlike));
+  }
+
+  /** "which has the most beds", of rows that are listed. */
+  private Said endsOf(Listing listing, Said said) {
+    return said.withRest(
+        said.rest()
+            .replacing(
+                c ->
+                    c instanceof Contribution.Extreme extreme
+                        ? lists.endOf(listing, extreme)
+                        : Optional.of(c)));
   }
 
   /** "and callouts", beside numbers: how many there are. */
@@ -436,10 +467,16 @@ final class PlanEdit {
   }
 
   /** "who", after a list of people: those, and no others. */
-  private static boolean isUnlike(Contribution contribution, Plan plan) {
-    return contribution instanceof Contribution.Subject subject
-        && subject.what() instanceof Grouping.ByColumn by
-        && plan.listing().filter(l -> !l.table().equals(by.column().table())).isPresent();
+  private boolean isUnlike(Contribution contribution, Plan plan) {
+    Optional<String> listed = plan.listing().map(Listing::table);
+    if (contribution instanceof Contribution.Subject subject
+        && subject.what() instanceof Grouping.ByColumn by) {
+      return listed.filter(t -> !t.equals(by.column().table())).isPresent();
+    }
+    return contribution instanceof Contribution.Ranked ranked
+        && ranked.what().orElse(null) instanceof Grouping.ByColumn by
+        && scope.persons().contains(by.column().withoutRole())
+        && listed.filter(t -> !t.equals(by.column().table()) && scope.arePeople(t)).isPresent();
   }
 
   /** In the order in which people mostly say filters. */
@@ -456,11 +493,57 @@ final class PlanEdit {
     return said.measures() && !said.isNounsOnly() || !said.groupings().isEmpty() || said.figures();
   }
 
+  /** "how many of them stayed": things that were listed or ranked, by what points at them. */
+  private Optional<Assembly.Result> countOfThose(Said said) {
+    Plan plan = before.get(0);
+    String with = said.edits(Contribution.CountOfThose.class).get(0).with();
+    boolean allListed = plan.listing().filter(l -> l.count().isEmpty()).isPresent();
+    Optional<String> things =
+        plan.listing()
+            .map(Listing::table)
+            .or(
+                () ->
+                    wholes
+                        .shown(plan, Optional.empty())
+                        .map(Filter.Among::column)
+                        .filter(scope.model()::namesItsTable)
+                        .map(ColumnRef::table))
+            .filter(t -> !t.equals(with))
+            .filter(t -> !scope.paths().shortest(with, t, Optional.empty()).isEmpty());
+    if (said.edits().size() > 1) {
+      return Optional.empty();
+    } else if (things.isEmpty()) {
+      return ofCounted(plan, with)
+          .flatMap(p -> Assembly.onTopOf(new Assembly.Before(p, true), said.rest(), scope));
+    }
+    List<Filter> filters =
+        allListed
+            ? plan.filters()
+            : wholes.shown(plan, Optional.empty()).<List<Filter>>map(List::of).orElse(List.of());
+    Measure number = new Measure.DistinctRows(things.get(), with, Optional.empty());
+    Plan counted = Plan.of(number, List.of(), filters);
+    return said.rest().edges().isEmpty()
+        ? changed(counted, 0)
+        : Assembly.onTopOf(new Assembly.Before(counted, true), said.rest(), scope);
+  }
+
+  /** "how many of them stayed", of members by region: of the rows that are counted. */
+  private Optional<Plan> ofCounted(Plan plan, String with) {
+    boolean counts = ListEdits.counts(plan) && plan.ranking().isEmpty() && plan.keeps().isEmpty();
+    return Optional.of(plan)
+        .filter(p -> counts)
+        .map(p -> ((Measure.RowCount) p.measures().get(0)).table())
+        .filter(t -> !t.equals(with))
+        .filter(t -> !scope.paths().shortest(with, t, Optional.empty()).isEmpty())
+        .map(t -> plan.withMeasures(List.of(new Measure.DistinctRows(t, with, Optional.empty()))));
+  }
+
   /** "of those huts", "which of these": only what the answer before shows. */
   private Optional<Assembly.Result> amongThose(Said said) {
     boolean others = said.edits().stream().anyMatch(e -> !isPointing(e));
     Plan plan = before.get(0);
-    Optional<String> table = said.edits(Contribution.Those.class).get(0).table();
+    Contribution.Those those = said.edits(Contribution.Those.class).get(0);
+    Optional<String> table = those.table();
     Optional<Filter.Among> shown = wholes.shown(plan, table);
     if (others) {
       return Optional.empty();
@@ -470,7 +553,7 @@ final class PlanEdit {
             .anyMatch(
                 g -> g instanceof Grouping.ByColumn by && scope.model().namesItsTable(by.column()));
     boolean sameRows =
-        !named
+        (!named || limitsCounted(plan, said))
             && plan.ranking().isEmpty()
             && plan.keeps().isEmpty()
             && plan.listing().isEmpty()
@@ -514,8 +597,36 @@ final class PlanEdit {
       plan.filters().stream().filter(Filter.InPeriod.class::isInstance).forEach(filters::add);
     }
     Measure number = new Measure.RowCount(shown.get().column().table());
-    Plan rows = Plan.of(number, List.of(), filters);
-    return Assembly.onTopOf(new Assembly.Before(rows, false), counting(said, number), scope);
+    List<Grouping> groups =
+        those.each() ? List.of(new Grouping.ByColumn(shown.get().column())) : List.of();
+    Plan rows = Plan.of(number, groups, filters);
+    Sequence wanted = ranking(counting(said, number), shown.get());
+    return Assembly.onTopOf(new Assembly.Before(rows, false), wanted, scope);
+  }
+
+  /** "how many of these were cancelled", of stays by hut: of the stays. */
+  private static boolean limitsCounted(Plan plan, Said said) {
+    return !said.filters().isEmpty()
+        && ListEdits.counts(plan)
+        && said.filters().stream()
+            .allMatch(
+                f ->
+                    f.narrowedTable()
+                        .equals(Optional.of(((Measure.RowCount) plan.measures().get(0)).table())));
+  }
+
+  /** What is said, where "which of these had the most" ranks just those. */
+  private static Sequence ranking(Sequence said, Filter.Among those) {
+    return said.replacing(
+        c ->
+            Optional.of(
+                c instanceof Contribution.Extreme extreme
+                    ? new Contribution.Ranked(
+                        extreme.direction(),
+                        1,
+                        Optional.of(new Grouping.ByColumn(those.column())),
+                        Optional.of(extreme.by()))
+                    : c));
   }
 
   /** What is said, where "how many of them" counts just those. */

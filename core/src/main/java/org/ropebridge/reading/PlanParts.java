@@ -58,18 +58,21 @@ final class PlanParts {
       return lists.newestFirst(plan, age.newestFirst());
     } else if (edit instanceof Contribution.OtherEnd end) {
       boolean groups = plan.listing().isEmpty() && !plan.groupings().isEmpty();
-      boolean most = end.direction() == Contribution.Direction.TOP;
       return groups
-          ? Optional.of(plan)
-          : ListEdits.otherEnd(KeptGroups.all(plan), end.direction())
-              .or(() -> lists.endRow(plan, most, end.dimension()));
+          ? lists.endThings(plan, end).or(() -> Optional.of(plan))
+          : Optional.of(KeptGroups.all(plan))
+              .filter(p -> end.count().isEmpty())
+              .flatMap(p -> ListEdits.otherEnd(p, end.direction()))
+              .or(() -> lists.endRows(plan, end));
     } else if (edit instanceof Contribution.HowMeasured how) {
       return lists.measured(plan, how.how()).map(m -> plan);
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
     } else if (edit instanceof Contribution.ListThose list) {
-      return lists
-          .listed(plan)
+      return Optional.of(plan)
+          .filter(p -> !list.ifNamed())
+          .flatMap(lists::shownThings)
+          .or(() -> lists.listed(plan))
           .filter(
               p -> !list.ifNamed() || Listings.haveNames(p.listing().orElseThrow().table(), scope));
     } else if (edit instanceof Contribution.WholeEdit whole) {
@@ -88,7 +91,14 @@ final class PlanParts {
     } else if (edit instanceof Contribution.Amount amount) {
       return resized(plan, amount.count());
     } else if (edit instanceof Contribution.MoreColumns more) {
-      return plan.listing().map(l -> plan.withListing(l.withMore(more.columns())));
+      return Optional.of(plan)
+          .filter(p -> p.listing().isPresent())
+          .or(
+              () ->
+                  more.pointed() == Contribution.MoreColumns.Pointed.YES
+                      ? lists.shownThings(plan)
+                      : Optional.empty())
+          .map(p -> p.withListing(p.listing().orElseThrow().withMore(more.columns())));
     } else if (edit instanceof Contribution.DoneApart) {
       boolean rows =
           plan.listing().isPresent()

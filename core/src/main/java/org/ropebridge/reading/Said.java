@@ -3,6 +3,7 @@ package org.ropebridge.reading;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
@@ -24,6 +25,8 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
   private static final Set<Role> BEGINNINGS =
       Set.of(Role.COUNT, Role.WHICH, Role.LIST, Role.AUXILIARY, Role.WHO, Role.WHEN, Role.WHERE);
 
+  private static final Set<Role> ASKING_WHICH = Set.of(Role.WHICH, Role.HAVE, Role.WHO);
+
   /** Words that begin what limits a question and is none. */
   private static final Set<Role> LIMITING = Set.of(Role.WITH, Role.WHERE, Role.WHEN, Role.IF);
 
@@ -33,9 +36,32 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
             .filter(e -> e.part() instanceof Contribution.Edit)
             .map(e -> (Contribution.Edit) e.part())
             .toList();
-    boolean and = sequence.idle().stream().anyMatch(m -> m.from() == 0 && m.is(Role.AND));
+    boolean and =
+        sequence.idle().stream().anyMatch(m -> m.from() == 0 && m.is(Role.AND))
+            && !asksWhichIsFirst(sequence);
     boolean again = sequence.idle().stream().anyMatch(m -> m.is(Role.AGAIN));
     return new Said(edits, sequence.withoutEdits(), and, again);
+  }
+
+  /** "and which had the lowest occupancy": a question in its own right. */
+  private static boolean asksWhichIsFirst(Sequence sequence) {
+    boolean which =
+        Stream.concat(
+                sequence.idle().stream(),
+                sequence.edges().stream().flatMap(e -> e.mentions().stream()))
+            .anyMatch(m -> m.from() == 1 && ASKING_WHICH.stream().anyMatch(m::is));
+    return which
+        && sequence.edges().stream()
+            .anyMatch(
+                e ->
+                    e.part() instanceof Contribution.Extreme
+                        || e.part() instanceof Contribution.OfRanked
+                        || e.part() instanceof Contribution.Ranked r && r.by().isPresent());
+  }
+
+  /** The same edits with other words beside them. */
+  Said withRest(Sequence other) {
+    return new Said(edits, other, startsWithAnd, again);
   }
 
   /** The same words with the cues of others. */
@@ -201,7 +227,8 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
             .allMatch(
                 e ->
                     e instanceof Contribution.ListThose
-                        || e instanceof Contribution.MoreColumns more && more.pointed());
+                        || e instanceof Contribution.MoreColumns more
+                            && more.pointed() != Contribution.MoreColumns.Pointed.NO);
   }
 
   /** Whether a word says that this leans on what was before. */
@@ -210,7 +237,8 @@ record Said(List<Contribution.Edit> edits, Sequence rest, boolean startsWithAnd,
         edits.stream()
             .allMatch(
                 e ->
-                    e instanceof Contribution.MoreColumns more && !more.pointed()
+                    e instanceof Contribution.MoreColumns more
+                            && more.pointed() == Contribution.MoreColumns.Pointed.NO
                         || e instanceof Contribution.Amount
                         || e instanceof Contribution.AllOf);
     return !onlyColumns || startsWithAnd || again || limitsOnly();

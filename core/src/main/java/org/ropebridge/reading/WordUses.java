@@ -248,7 +248,7 @@ final class WordUses {
             ORDERING,
             PERIOD_PART ->
             "change";
-        case THOSE, THAT -> "answer before";
+        case THOSE, EACH_OF_THOSE, THAT -> "answer before";
         case ALL, ALL_TIME, WHOLE -> "limit";
         case EXCLUDING,
             ONLY,

@@ -21,6 +21,7 @@ final class ColumnAloneRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.MoreColumns(
-            List.of(match.get(1, Meaning.ColumnName.class).column()), false));
+            List.of(match.get(1, Meaning.ColumnName.class).column()),
+            Contribution.MoreColumns.Pointed.NO));
   }
 }

@@ -24,6 +24,9 @@ final class ColumnsOfTheseRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     out.accept(
         new Contribution.MoreColumns(
-            List.of(match.get(2, Meaning.ColumnName.class).column()), true));
+            List.of(match.get(2, Meaning.ColumnName.class).column()),
+            match.has(0)
+                ? Contribution.MoreColumns.Pointed.BESIDE
+                : Contribution.MoreColumns.Pointed.YES));
   }
 }

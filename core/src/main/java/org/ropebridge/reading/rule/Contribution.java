@@ -538,8 +538,16 @@ public sealed interface Contribution extends Part {
    * "those huts", "of these": what the answer before shows.
    *
    * @param table what it is called, when it is
+   * @param each whether each of them is asked about: "for each of these"
    */
-  record Those(Optional<String> table) implements Edit {}
+  record Those(Optional<String> table, boolean each) implements Edit {}
+
+  /**
+   * "how many of them stayed": of what the answer before shows, how many have such rows.
+   *
+   * @param with the table of these rows
+   */
+  record CountOfThose(String with) implements Edit {}
 
   /** "all valleys", "all time": what limited them goes. */
   record AllOf(Grouping what) implements Edit {}
@@ -583,7 +591,7 @@ public sealed interface Contribution extends Part {
   record ComparedWith(Phrase.Time time) implements Edit {}
 
   /** "the lowest": the other end of the rows that were ranked, or a group by the measure. */
-  record OtherEnd(Direction direction, String dimension) implements Edit {}
+  record OtherEnd(Direction direction, String dimension, Optional<Integer> count) implements Edit {}
 
   /** "how long were they": what measures the rows of the answer before. */
   record HowMeasured(Meaning.HowWord how) implements Edit {}
@@ -603,7 +611,14 @@ public sealed interface Contribution extends Part {
    *
    * @param pointed whether the words point at those rows: "with their wage"
    */
-  record MoreColumns(List<ColumnRef> columns, boolean pointed) implements Edit {
+  record MoreColumns(List<ColumnRef> columns, Pointed pointed) implements Edit {
+    /** Whether a word says whose columns they are, and whether they come beside what is shown. */
+    public enum Pointed {
+      NO,
+      YES,
+      BESIDE
+    }
+
     public MoreColumns {
       columns = List.copyOf(columns);
     }

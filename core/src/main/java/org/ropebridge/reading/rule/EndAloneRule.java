@@ -23,18 +23,19 @@ final class EndAloneRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Part end = match.get(3, Part.class);
+    Contribution.Direction direction = Rankings.direction(end);
+    String dimension = end instanceof Meaning.SuperlativeWord s ? s.dimension() : "";
     if (!match.has(2) && !match.has(4)) {
-      String dimension = end instanceof Meaning.SuperlativeWord s ? s.dimension() : "";
-      out.accept(new Contribution.OtherEnd(Rankings.direction(end), dimension));
+      out.accept(new Contribution.OtherEnd(direction, dimension, Optional.empty()));
       return;
     } else if (match.has(2) && match.has(4)) {
       return;
     }
     Named.count(match.get(match.has(2) ? 2 : 4, Meaning.NumberWord.class).number())
         .ifPresent(
-            n ->
-                out.accept(
-                    new Contribution.Ranked(
-                        Rankings.direction(end), n, Optional.empty(), Optional.empty())));
+            n -> {
+              out.accept(new Contribution.Ranked(direction, n, Optional.empty(), Optional.empty()));
+              out.accept(new Contribution.OtherEnd(direction, dimension, Optional.of(n)));
+            });
   }
 }

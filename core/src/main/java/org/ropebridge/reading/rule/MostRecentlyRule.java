@@ -9,20 +9,18 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 
 /**
- * "who was hired most recently" [who] [date, as a participle] [most recently] -> the newest row by
- * that date
+ * "who was hired most recently", "which huts opened first" [who] [date, as a participle] [most
+ * recently, or first] -> the rows at that end of the date
  */
 final class MostRecentlyRule extends Rule {
   MostRecentlyRule() {
     super(
         Slot.a(
             Part.class,
-            p ->
-                p.equals(new Meaning.FunctionWord(Role.WHO))
-                    || p instanceof Contribution.Subject s && !s.plural()),
+            p -> p.equals(new Meaning.FunctionWord(Role.WHO)) || p instanceof Contribution.Subject),
         Slot.word(Role.BE).maybe(),
         Slot.a(Meaning.ColumnName.class),
-        Slot.word(Role.RECENTLY));
+        Slot.word(Role.RECENTLY, Role.FIRST));
   }
 
   @Override
@@ -43,7 +41,14 @@ final class MostRecentlyRule extends Rule {
                         && by.column().table().equals(date.table()))
             .orElse(ofPersons);
     if (asked && match.isParticiple(2) && scope.isTemporal(date)) {
-      out.accept(new Contribution.EndRows(date.table(), new Listing.Order(date, true), 1));
+      int count =
+          match
+              .find(0, Contribution.Subject.class)
+              .filter(Contribution.Subject::plural)
+              .map(s -> Contribution.Ranked.SEVERAL)
+              .orElse(1);
+      boolean newest = match.isWord(3, Role.RECENTLY);
+      out.accept(new Contribution.EndRows(date.table(), new Listing.Order(date, newest), count));
     }
   }
 }

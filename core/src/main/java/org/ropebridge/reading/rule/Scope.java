@@ -276,7 +276,7 @@ public record Scope(
   }
 
   /** Whether the rows of the table are people that have names. */
-  boolean arePeople(String table) {
+  public boolean arePeople(String table) {
     return persons.stream().anyMatch(c -> c.table().equals(table) && model.namesItsTable(c));
   }
 

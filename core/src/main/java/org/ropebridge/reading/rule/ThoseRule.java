@@ -6,10 +6,15 @@ import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
-/** "those huts", "of these", "that hut" [those] [noun] -> what the answer before shows */
+/**
+ * "those huts", "of these", "that hut", "for each of those" [those] [noun] -> what the answer
+ * before shows
+ */
 final class ThoseRule extends Rule {
   ThoseRule() {
-    super(Slot.word(Role.THOSE, Role.THAT), Slot.a(Meaning.RowNoun.class).maybe());
+    super(
+        Slot.word(Role.THOSE, Role.EACH_OF_THOSE, Role.THAT),
+        Slot.a(Meaning.RowNoun.class).maybe());
   }
 
   @Override
@@ -20,8 +25,8 @@ final class ThoseRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Optional<String> table = match.find(1, Meaning.RowNoun.class).map(Meaning.RowNoun::table);
-    if (table.isPresent() || match.isWord(0, Role.THOSE)) {
-      out.accept(new Contribution.Those(table));
+    if (table.isPresent() || !match.isWord(0, Role.THAT)) {
+      out.accept(new Contribution.Those(table, match.isWord(0, Role.EACH_OF_THOSE)));
     }
   }
 }

@@ -25,6 +25,10 @@ final class WhenWillTheseRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     scope
         .dueOf(Optional.empty())
-        .forEach(due -> out.accept(new Contribution.MoreColumns(List.of(due), true)));
+        .forEach(
+            due ->
+                out.accept(
+                    new Contribution.MoreColumns(
+                        List.of(due), Contribution.MoreColumns.Pointed.YES)));
   }
 }
