@@ -55,6 +55,15 @@ final class EnglishVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> verbOfEvent(String event) {
+    return EnglishInflection.verbOf(event)
+        .or(
+            () ->
+                EnglishInflection.verbOfGerund(event)
+                    .filter(v -> !EnglishDictionary.instance().isAdjective(v)));
+  }
+
+  @Override
   public Optional<String> verbOf(String noun) {
     return EnglishInflection.verbOf(noun);
   }

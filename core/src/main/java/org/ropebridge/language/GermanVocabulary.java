@@ -57,6 +57,11 @@ final class GermanVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> verbOfEvent(String event) {
+    return verbOf(event);
+  }
+
+  @Override
   public Optional<String> verbOfGerund(String word) {
     return Optional.empty();
   }

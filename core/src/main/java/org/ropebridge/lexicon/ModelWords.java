@@ -254,6 +254,10 @@ final class ModelWords {
       doneTo
           .computeIfAbsent(vocabulary.stem(words.get(1)), k -> new ArrayList<>(1))
           .add(new DoneTo(vocabulary.stem(words.get(0)), metric));
+      // "how much does each member drive", of a "distance driven".
+      if (isFreeWord(words.get(1))) {
+        add(words.get(1), metric, Mention.Found.AKIN, false);
+      }
     }
   }
 
@@ -445,7 +449,8 @@ final class ModelWords {
       event.ifPresent(s -> add(s, meaning, Mention.Found.SHORTENED, true));
       event
           .map(Tokens::plain)
-          .flatMap(vocabulary::verbOf)
+          .flatMap(vocabulary::verbOfEvent)
+          .filter(s -> !naming.isName(s))
           .ifPresent(
               s -> {
                 add(s, meaning, Mention.Found.SHORTENED, true);
@@ -465,6 +470,7 @@ final class ModelWords {
     if (column.holds() == Column.Holds.NUMBER) {
       column.unit().ifPresent(unit -> addUnitDone(column, unit, meaning));
       addCostOf(column.label(), meaning);
+      vocabulary.turned(column.label()).ifPresent(name -> addCostOf(name, meaning));
     }
     if (manners.contains(meaning.column())) {
       // "how do tenants pay", of a "way of paying".

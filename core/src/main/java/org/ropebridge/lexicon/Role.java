@@ -166,6 +166,10 @@ public enum Role {
   KIND(false),
   /** "each of these", of all that the answer before shows. */
   EACH_OF_THOSE(false),
+  /** "picked up at", before where something began. */
+  STARTED_AT(false),
+  /** "dropped off at", before where something ended. */
+  ENDED_AT(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -120,6 +120,12 @@ public interface Vocabulary {
   /** The verb of which a word is the gerund: "pay" of "paying"; empty if it is none. */
   Optional<String> verbOfGerund(String word);
 
+  /**
+   * The verb that tells that such an event took place: "start" of "starting"; none that tells a
+   * quality as well, as "open" does.
+   */
+  Optional<String> verbOfEvent(String event);
+
   /** Words in names of how something was done: "channel", "method". */
   Set<String> mannerWords();
 

@@ -101,6 +101,21 @@ final class ListEdits {
         .map(p -> p.withListing(p.listing().orElseThrow().first(1)));
   }
 
+  /** "which of them joined first": of rows of the table that has the date. */
+  Optional<Plan> atEnd(Plan plan, ColumnRef date, boolean newest) {
+    return shownThings(plan)
+        .or(() -> listed(plan))
+        .filter(p -> p.listing().orElseThrow().table().equals(date.table()))
+        .map(
+            p ->
+                p.withListing(
+                    p.listing()
+                        .orElseThrow()
+                        .withMore(List.of(date))
+                        .in(new Listing.Order(date, newest))
+                        .first(1)));
+  }
+
   /** Rows from the other end, where they were ranked. */
   static Optional<Plan> otherEnd(Plan plan, Contribution.Direction direction) {
     boolean top = direction == Contribution.Direction.TOP;

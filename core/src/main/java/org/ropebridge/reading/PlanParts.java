@@ -86,6 +86,8 @@ final class PlanParts {
           ? worthOf(((Measure.RowCount) plan.measures().get(0)).table())
               .map(m -> plan.withMeasures(List.of(m)).withSort(Optional.empty()))
           : Optional.empty();
+    } else if (edit instanceof Contribution.EndOfThose end) {
+      return lists.atEnd(plan, end.date(), end.newest());
     } else if (edit instanceof Contribution.NewestOf end) {
       return lists.atEnd(plan, end.newest());
     } else if (edit instanceof Contribution.Amount amount) {

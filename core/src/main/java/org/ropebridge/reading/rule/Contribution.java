@@ -549,6 +549,9 @@ public sealed interface Contribution extends Part {
    */
   record CountOfThose(String with) implements Edit {}
 
+  /** "which of them joined first": of the rows of the answer before, the one at that end. */
+  record EndOfThose(ColumnRef date, boolean newest) implements Edit {}
+
   /** "all valleys", "all time": what limited them goes. */
   record AllOf(Grouping what) implements Edit {}
 
