@@ -453,7 +453,8 @@ final class ModelWords {
           .filter(s -> !naming.isName(s))
           .ifPresent(
               s -> {
-                add(s, meaning, Mention.Found.SHORTENED, true);
+                boolean named = event.flatMap(e -> vocabulary.verbOf(Tokens.plain(e))).isPresent();
+                add(s, meaning, named ? Mention.Found.SHORTENED : Mention.Found.AKIN, true);
                 addNotDone(s, meaning);
               });
       // "cancellations", of a date that is called "cancelled".
@@ -574,6 +575,7 @@ final class ModelWords {
             new Meaning.ColumnName(ColumnRef.of(table.name(), births.get(0).column() + Column.AGE));
         if (age.equals(vocabulary.ageWords().iterator().next())) {
           add(table.rowNoun() + " " + age, meaning);
+          add(age + " of " + table.rowNoun(), meaning);
         }
         // People have an age before things do.
         add(age, meaning, arePeople(table) ? Mention.Found.SHORTENED : Mention.Found.AKIN, true);

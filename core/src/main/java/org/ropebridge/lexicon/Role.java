@@ -170,6 +170,8 @@ public enum Role {
   STARTED_AT(false),
   /** "dropped off at", before where something ended. */
   ENDED_AT(false),
+  /** "at what time", of the day. */
+  WHAT_TIME(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -29,13 +29,11 @@ final class DearestRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    ColumnRef cost =
-        ((Meaning.ColumnName) match.get(3, Meaning.CostOf.class).item()).column();
+    ColumnRef cost = ((Meaning.ColumnName) match.get(3, Meaning.CostOf.class).item()).column();
     int count = Rankings.wanted(match, match.has(0) ? 0 : 2, 3);
     boolean most = match.get(1, Meaning.SuperlativeWord.class).most();
     if (count > 0 && !(match.has(0) && match.has(2)) && cost.role().isEmpty()) {
-      out.accept(
-          new Contribution.EndRows(cost.table(), new Listing.Order(cost, most), count));
+      out.accept(new Contribution.EndRows(cost.table(), new Listing.Order(cost, most), count));
     }
   }
 }

@@ -10,13 +10,14 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 
 /**
- * "from Skarn to Orrin", "picked up at Mill Lane" [from or to] [values] -> the values, by the role from which something comes
- * or to which it goes
+ * "from Skarn to Orrin", "picked up at Mill Lane" [from or to] [values] -> the values, by the role
+ * from which something comes or to which it goes
  */
 final class DirectionValuesRule extends Rule {
   DirectionValuesRule() {
     super(
-        Slot.word(Role.FROM, Role.TOWARDS, Role.STARTED_AT, Role.ENDED_AT), Slot.a(Phrase.Values.class));
+        Slot.word(Role.FROM, Role.TOWARDS, Role.STARTED_AT, Role.ENDED_AT),
+        Slot.a(Phrase.Values.class));
   }
 
   @Override
@@ -28,7 +29,10 @@ final class DirectionValuesRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Values values = match.get(1, Phrase.Values.class);
     ColumnRef column = values.column();
-    Set<String> roles = match.isWord(0, Role.FROM) || match.isWord(0, Role.STARTED_AT) ? scope.origins() : scope.destinations();
+    Set<String> roles =
+        match.isWord(0, Role.FROM) || match.isWord(0, Role.STARTED_AT)
+            ? scope.origins()
+            : scope.destinations();
     List<String> leading = roles.stream().filter(r -> leadsTo(r, column, scope)).sorted().toList();
     if (leading.size() == 1 && column.role().isEmpty()) {
       String role = leading.get(0);
@@ -36,8 +40,7 @@ final class DirectionValuesRule extends Rule {
           new Contribution.Narrowing(
               new Filter.InValues(column.withRole(role), values.stored(), false));
       String table = role.substring(0, role.indexOf('.'));
-      List<ColumnRef> ends =
-          scope.ends().stream().filter(c -> c.table().equals(table)).toList();
+      List<ColumnRef> ends = scope.ends().stream().filter(c -> c.table().equals(table)).toList();
       // What never ended ended nowhere, wherever it was to.
       out.accept(
           match.isWord(0, Role.ENDED_AT) && ends.size() == 1

@@ -6,8 +6,9 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "huts with no callouts", "members who never stayed", "bridges not inspected this year" [noun]
- * [no, or not] [noun whose rows point at it; behind not, a participle] -> rows at which none point
+ * "huts with no callouts", "members who never stayed in a hut", "bridges not inspected this year"
+ * [noun] [no, or not] [noun whose rows point at it; behind not, a participle] [noun of what it is
+ * done to] -> rows at which none point
  */
 final class RelatedRule extends Rule {
   RelatedRule() {
@@ -15,7 +16,9 @@ final class RelatedRule extends Rule {
         Slot.a(Meaning.RowNoun.class),
         Slot.word(Role.NONE, Role.NOT),
         Slot.a(Contribution.Narrowing.class).maybe(),
-        Slot.a(Meaning.RowNoun.class));
+        Slot.a(Meaning.RowNoun.class),
+        Slot.word(Role.PREPOSITION).maybe(),
+        Slot.a(Meaning.RowNoun.class).maybe());
   }
 
   @Override
@@ -25,8 +28,18 @@ final class RelatedRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (!match.isWord(1, Role.NOT) || match.isParticiple(3)) {
+    boolean fits = match.has(5) ? isObject(match, scope) : !match.has(4);
+    if (fits && (!match.isWord(1, Role.NOT) || match.isParticiple(3))) {
       Relations.related(match, scope, 2, true).ifPresent(out);
     }
+  }
+
+  /** "a hut", of those who stayed: what the rows point at in any case. */
+  private static boolean isObject(Match match, Scope scope) {
+    String deeds = match.get(3, Meaning.RowNoun.class).table();
+    String object = match.get(5, Meaning.RowNoun.class).table();
+    return !object.equals(match.get(0, Meaning.RowNoun.class).table())
+        && !match.isPlural(5)
+        && scope.pointing(deeds, object).filter(deeds::equals).isPresent();
   }
 }

@@ -8,8 +8,8 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Listing;
 
 /**
- * "the 5 highest purchase prices" [number] [superlative] [number] [column of numbers] -> the rows at
- * that end of the column
+ * "the 5 highest purchase prices" [number] [superlative] [number] [column of numbers] -> the rows
+ * at that end of the column
  */
 final class SeveralHighestRule extends Rule {
   SeveralHighestRule() {
@@ -34,14 +34,11 @@ final class SeveralHighestRule extends Rule {
             && column.role().isEmpty()
             && scope.holds(column, Column.Holds.NUMBER)
             && (word.isOfAnything()
-                || scope
-                    .dimensions()
-                    .measures(scope.model().column(column), word.dimension()));
+                || scope.dimensions().measures(scope.model().column(column), word.dimension()));
     int count = fits ? Rankings.wanted(match, match.has(0) ? 0 : 2, 3) : 0;
     if (count > 0) {
       out.accept(
-          new Contribution.EndRows(
-              column.table(), new Listing.Order(column, word.most()), count));
+          new Contribution.EndRows(column.table(), new Listing.Order(column, word.most()), count));
     }
   }
 }

@@ -1,0 +1,72 @@
+package org.ropebridge.reading.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Part;
+import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Metric;
+import org.ropebridge.model.Table;
+import org.ropebridge.plan.Grouping;
+import org.ropebridge.plan.Measure;
+
+/**
+ * "the 3 most popular cars", where "top" means money [number] [most common] [number] [what has a
+ * name] -> ranked by how many rows use it
+ */
+final class MostUsedRule extends Rule {
+  MostUsedRule() {
+    super(
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Meaning.CommonWord.class),
+        Slot.a(Meaning.NumberWord.class).maybe(),
+        Slot.a(Meaning.RowNoun.class));
+  }
+
+  @Override
+  public double bonus() {
+    return 0.6;
+  }
+
+  @Override
+  public void apply(Match match, Scope scope, Consumer<Part> out) {
+    String table = match.get(3, Meaning.RowNoun.class).table();
+    int count = Rankings.wanted(match, match.has(0) ? 0 : 2, 3);
+    Optional<String> rows = used(table, scope);
+    Optional<ColumnRef> name = scope.namingColumn(table);
+    if (rows.isPresent() && name.isPresent() && count > 0 && !(match.has(0) && match.has(2))) {
+      out.accept(
+          new Contribution.Ranked(
+              match.get(1, Meaning.CommonWord.class).most()
+                  ? Contribution.Direction.TOP
+                  : Contribution.Direction.BOTTOM,
+              count,
+              Optional.of(new Grouping.ByColumn(name.get())),
+              Optional.of(new Measure.RowCount(rows.get()))));
+    }
+  }
+
+  /**
+   * What uses it: the only table that points at it, or else the one of what ranks. What ranks, and
+   * is no money, tells by itself how popular it is.
+   */
+  private static Optional<String> used(String table, Scope scope) {
+    Optional<Metric> ranking =
+        scope
+            .model()
+            .preferences()
+            .topBy()
+            .map(scope.model()::metric)
+            .filter(m -> m.table().filter(t -> Scope.pointsAt(t, table, scope)).isPresent());
+    if (ranking.filter(m -> m.shownAs() != Metric.ShownAs.MONEY).isPresent()) {
+      return Optional.empty();
+    }
+    List<String> pointing =
+        scope.model().tables().stream()
+            .filter(t -> t.links().stream().anyMatch(l -> l.to().equals(table)))
+            .map(Table::name)
+            .toList();
+    return pointing.size() == 1 ? Optional.of(pointing.get(0)) : ranking.flatMap(Metric::table);
+  }
+}
