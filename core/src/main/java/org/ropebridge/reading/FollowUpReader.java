@@ -191,7 +191,6 @@ final class FollowUpReader {
                 .filter(
                     r ->
                         !points
-                            || Said.of(sequence).has(Contribution.Those.class)
                             || r.assumptions().stream()
                                 .noneMatch(Assumption.LeftOut.class::isInstance)));
   }
