@@ -2,7 +2,7 @@
 create schema wheels;
 create function wheels.r(i bigint, salt text, n bigint) returns bigint language sql immutable as
   $$ select ('x' || substr(md5(i::text || salt), 1, 8))::bit(32)::bigint % n $$;
-create table wheels.station (station_no int primary key, name text not null, quarter text not null, spaces int not null, opened date not null, charger boolean not null);
+create table wheels.station (station_no int primary key, name text not null, district text not null, spaces int not null, opened date not null, charger boolean not null);
 insert into wheels.station select i, (array['Market Square','Mill Lane','Old Tannery','Rope Walk','Harbour Gate','Castle Hill','Linden Park','Brewery Yard','North Cross','Ferry Steps','Weavers Row','Kiln Street'])[i], (array['Centre','Dockside','Hillside','Northfields'])[1+wheels.r(i,'sq',4)], 2+wheels.r(i,'ss',9), date '2016-03-01'+wheels.r(i,'so',2900)::int, wheels.r(i,'sc',5)<2 from generate_series(1,12) i;
 create table wheels.car (plate text primary key, make text not null, fuel char(1) not null, seats int not null, bought date not null, price numeric(9,2) not null, station_no int not null references wheels.station);
 insert into wheels.car select 'TC ' || (100+i), (array['Kite 3','Wren','Merlin Estate','Plover Van','Swift City'])[m], case when m=5 then 'E' when wheels.r(i,'cf',4)=0 then 'H' when wheels.r(i,'cf',4)=1 then 'E' else 'P' end, (array[5,4,5,3,4])[m], date '2019-01-10'+wheels.r(i,'cb',2500)::int, 11000+m*2300+wheels.r(i,'cp',4000), 1+wheels.r(i,'cs',12) from (select i, 1+wheels.r(i,'cm',5)::int m from generate_series(1,60) i) x;
