@@ -172,6 +172,8 @@ public enum Role {
   ENDED_AT(false),
   /** "at what time", of the day. */
   WHAT_TIME(false),
+  /** "so low", of which nothing is told: its words are no values. */
+  SO_HOW(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -146,11 +146,16 @@ final class Chart {
                         && m.to() == mention.to());
   }
 
-  /** "broken down by": what leads to a breakdown is no value. */
+  /** "broken down by", "so low": what leads to a breakdown, or wonders, is no value. */
   private static boolean isInPhrase(Mention mention, List<Mention> mentions) {
     return mention.meaning() instanceof Meaning.ValueName
         && mentions.stream()
-            .anyMatch(m -> m.is(Role.BY) && m.from() == mention.from() && m.to() > mention.to());
+            .anyMatch(
+                m ->
+                    m.is(Role.BY) && m.from() == mention.from() && m.to() > mention.to()
+                        || m.is(Role.SO_HOW)
+                            && m.from() < mention.from()
+                            && m.to() == mention.to());
   }
 
   static boolean isFiller(Mention mention) {

@@ -191,6 +191,7 @@ final class FollowUpReader {
                 .filter(
                     r ->
                         !points
+                            || r.plan().filters().stream().anyMatch(Filter.Among.class::isInstance)
                             || r.assumptions().stream()
                                 .noneMatch(Assumption.LeftOut.class::isInstance)));
   }

@@ -1,6 +1,7 @@
 package org.ropebridge.reading;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.ropebridge.plan.DayRange;
@@ -46,6 +47,43 @@ final class PeriodEdits {
    */
   Plan before(Plan plan, Period.Unit unit) {
     return withPeriods(plan, p -> before(p, unit));
+  }
+
+  /**
+   * "what about 2024", of huts without callouts in 2025: another time of what points at them, where
+   * just this has one.
+   */
+  static Optional<Plan> ofRelated(Plan plan, List<Contribution> said) {
+    List<Filter.Having> timed =
+        plan.filters().stream()
+            .filter(Filter.Having.class::isInstance)
+            .map(Filter.Having.class::cast)
+            .filter(h -> h.filters().stream().anyMatch(Filter.InPeriod.class::isInstance))
+            .toList();
+    boolean ofItself = plan.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
+    boolean time =
+        said.size() == 1
+            && said.get(0) instanceof Contribution.Narrowing narrowing
+            && narrowing.filter() instanceof Filter.InPeriod in
+            && in.date().isEmpty()
+            && !in.negated();
+    if (ofItself || timed.size() != 1 || !time) {
+      return Optional.empty();
+    }
+    Filter.InPeriod wanted = (Filter.InPeriod) ((Contribution.Narrowing) said.get(0)).filter();
+    Filter.Having old = timed.get(0);
+    Filter.Having other =
+        old.with(
+            old.role(),
+            old.filters().stream()
+                .map(
+                    f ->
+                        f instanceof Filter.InPeriod in
+                            ? new Filter.InPeriod(wanted.period(), in.date(), in.negated())
+                            : f)
+                .toList());
+    return Optional.of(
+        plan.withFilters(plan.filters().stream().map(f -> f.equals(old) ? other : f).toList()));
   }
 
   private Period before(Period period, Period.Unit unit) {

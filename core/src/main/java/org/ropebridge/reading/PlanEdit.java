@@ -323,6 +323,11 @@ final class PlanEdit {
     if (besideOther.isPresent() && said.contributions().size() == 1) {
       return changed(besideOther.get(), 0);
     }
+    Optional<Plan> inOtherTime =
+        adding ? Optional.empty() : PeriodEdits.ofRelated(plan, said.contributions());
+    if (inOtherTime.isPresent()) {
+      return changed(inOtherTime.get(), 0);
+    }
     Optional<Plan> otherwise =
         adding
             ? Optional.empty()

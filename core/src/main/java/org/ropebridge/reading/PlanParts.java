@@ -68,6 +68,8 @@ final class PlanParts {
       return lists.measured(plan, how.how()).map(m -> plan);
     } else if (edit instanceof Contribution.KeepThose those) {
       return kept(plan, those.comparing());
+    } else if (edit instanceof Contribution.CountKept count) {
+      return kept(plan, count.comparing()).flatMap(wholes::counted);
     } else if (edit instanceof Contribution.ListThose list) {
       return Optional.of(plan)
           .filter(p -> !list.ifNamed())

@@ -33,6 +33,8 @@ final class WholeEdits {
       changed = inTotal(plan);
     } else if (edit instanceof Contribution.Others others) {
       changed = others(plan, others.of());
+    } else if (edit instanceof Contribution.WithoutEnd end) {
+      changed = withoutEnd(plan, end);
     } else if (edit instanceof Contribution.Everywhere) {
       changed = Optional.of(everywhere(plan));
     } else if (edit instanceof Contribution.FirstOf first) {
@@ -70,6 +72,15 @@ final class WholeEdits {
     }
     List<Measure> measures = plan.measures().stream().map(PlanParts::basis).distinct().toList();
     return Optional.of(Plan.of(measures, List.of(), filters));
+  }
+
+  /** How many things a plan shows, where its groups are such. */
+  Optional<Plan> counted(Plan plan) {
+    return shown(plan, Optional.empty())
+        .filter(those -> scope.model().namesItsTable(those.column()))
+        .map(
+            those ->
+                Plan.of(new Measure.RowCount(those.column().table()), List.of(), List.of(those)));
   }
 
   private static boolean keepsSome(Plan plan) {
@@ -111,6 +122,17 @@ final class WholeEdits {
               ? others
               : others.withGroupings(PlanParts.with(plan.groupings(), of.get()));
         });
+  }
+
+  private Optional<Plan> withoutEnd(Plan plan, Contribution.WithoutEnd end) {
+    if (plan.listing().isPresent() || plan.groupings().size() != 1 || keepsSome(plan)) {
+      return Optional.empty();
+    }
+    Measure by = plan.measures().get(0);
+    boolean top = GroupRanking.isTop(end.direction(), by, scope);
+    return others(
+        plan.withRanking(Optional.of(new Plan.Ranking(top, end.count(), by, Optional.empty()))),
+        Optional.empty());
   }
 
   private Plan everywhere(Plan plan) {

@@ -677,6 +677,12 @@ public sealed interface Contribution extends Part {
    */
   record Others(Optional<Grouping> of) implements WholeEdit {}
 
+  /** "drop the three smallest": the groups at that end of the first measure go. */
+  record WithoutEnd(Direction direction, int count) implements WholeEdit {}
+
+  /** "how many of these are above 20000": of the things that groups are, by the first measure. */
+  record CountKept(Phrase.Comparing comparing) implements Edit {}
+
   /** "everywhere": no place limits it. */
   record Everywhere() implements WholeEdit {}
 

@@ -42,6 +42,11 @@ final class MostCommonRule extends Rule {
    * The values that most rows have, or fewest; empty when their number, in slot 0 or 2, is none.
    */
   static Optional<Contribution> ranked(Match match, ColumnRef column) {
+    return ranked(match, column, column.table());
+  }
+
+  /** The same, by rows of that table. */
+  static Optional<Contribution> ranked(Match match, ColumnRef column, String rows) {
     int count = Rankings.wanted(match, match.has(0) ? 0 : 2, 3);
     return count < 1
         ? Optional.empty()
@@ -52,6 +57,6 @@ final class MostCommonRule extends Rule {
                     : Contribution.Direction.BOTTOM,
                 count,
                 Optional.of(new Grouping.ByColumn(column)),
-                Optional.of(new Measure.RowCount(column.table()))));
+                Optional.of(new Measure.RowCount(rows))));
   }
 }

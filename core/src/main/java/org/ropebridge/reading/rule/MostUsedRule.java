@@ -8,8 +8,6 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Table;
-import org.ropebridge.plan.Grouping;
-import org.ropebridge.plan.Measure;
 
 /**
  * "the 3 most popular cars", where "top" means money [number] [most common] [number] [what has a
@@ -32,18 +30,10 @@ final class MostUsedRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(3, Meaning.RowNoun.class).table();
-    int count = Rankings.wanted(match, match.has(0) ? 0 : 2, 3);
     Optional<String> rows = used(table, scope);
     Optional<ColumnRef> name = scope.namingColumn(table);
-    if (rows.isPresent() && name.isPresent() && count > 0 && !(match.has(0) && match.has(2))) {
-      out.accept(
-          new Contribution.Ranked(
-              match.get(1, Meaning.CommonWord.class).most()
-                  ? Contribution.Direction.TOP
-                  : Contribution.Direction.BOTTOM,
-              count,
-              Optional.of(new Grouping.ByColumn(name.get())),
-              Optional.of(new Measure.RowCount(rows.get()))));
+    if (rows.isPresent() && name.isPresent() && !(match.has(0) && match.has(2))) {
+      MostCommonRule.ranked(match, name.get(), rows.get()).ifPresent(out);
     }
   }
 
