@@ -322,18 +322,18 @@ final class ModelWords {
 
   /** "who buys", where buyers are what just one kind of rows points at. */
   private void addDeed(Table table) {
-    Map<Table, Link> links = new LinkedHashMap<>();
-    model
-        .tables()
-        .forEach(
-            t ->
-                t.links().stream()
-                    .filter(l -> l.to().equals(table.name()) && !naming.isNamed(l))
-                    .forEach(l -> links.put(t, l)));
+    List<Map.Entry<Table, Link>> links =
+        model.tables().stream()
+            .flatMap(
+                t ->
+                    t.links().stream()
+                        .filter(l -> l.to().equals(table.name()) && !naming.isNamed(l))
+                        .map(l -> Map.entry(t, l)))
+            .toList();
     if (arePeople(table) && links.size() == 1) {
-      Table deeds = links.keySet().iterator().next();
+      String deeds = links.get(0).getKey().name();
       Meaning role =
-          new Meaning.RoleName(deeds.name() + "." + links.get(deeds).name(), table.name());
+          new Meaning.RoleName(deeds + "." + links.get(0).getValue().name(), table.name());
       names(table)
           .flatMap(n -> vocabulary.deedOf(n).stream())
           .filter(verb -> !vocabulary.words().containsKey(verb))
@@ -341,7 +341,7 @@ final class ModelWords {
           .forEach(
               verb -> {
                 add(verb, role, Mention.Found.AKIN, true);
-                add(verb, new Meaning.RowNoun(deeds.name()), Mention.Found.AKIN, true);
+                add(verb, new Meaning.RowNoun(deeds), Mention.Found.AKIN, true);
               });
     }
   }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.Meaning;
+import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
@@ -69,7 +71,9 @@ final class FollowUpReader {
             .findFirst()
             .orElse(parsed.sequences().get(0));
     Said said = Said.of(sequence);
-    if (!isPreferred(leaning, alone, said, points(parsed), before.get(0))) {
+    boolean another = !said.startsWithAnd() && pointsWithin(parsed);
+    if (another && alone.status() == Status.ANSWERED
+        || !isPreferred(leaning, alone, said, points(parsed), before.get(0))) {
       return alone.withChoices(
           others(alone, leaning.plan().stream().filter(p -> limitsMore(p, alone.plan()))));
     }
@@ -206,9 +210,33 @@ final class FollowUpReader {
         || plan.filters().stream().anyMatch(f -> !(f instanceof Filter.InPeriod));
   }
 
-  /** Whether a word points at the answer before: "of them". */
+  /**
+   * Whether a word points at the answer before: "of them". Behind a noun of the same question, as
+   * in "the huts and their wardens", it points at that.
+   */
   private static boolean points(Parser.Parsed parsed) {
-    return parsed.mentions().stream().anyMatch(m -> m.is(Role.THOSE));
+    int noun =
+        parsed.mentions().stream()
+            .filter(
+                m ->
+                    m.meaning() instanceof Meaning.RowNoun
+                        || m.meaning() instanceof Meaning.ColumnName
+                        || m.meaning() instanceof Meaning.ValueName)
+            .mapToInt(Mention::to)
+            .min()
+            .orElse(Integer.MAX_VALUE);
+    return parsed.mentions().stream().anyMatch(m -> m.is(Role.THOSE) && m.from() < noun);
+  }
+
+  /** "the huts and their wardens": whose they are is told by a noun before. */
+  private static boolean pointsWithin(Parser.Parsed parsed) {
+    int noun =
+        parsed.mentions().stream()
+            .filter(m -> m.meaning() instanceof Meaning.RowNoun)
+            .mapToInt(Mention::to)
+            .min()
+            .orElse(Integer.MAX_VALUE);
+    return parsed.mentions().stream().anyMatch(m -> m.is(Role.THEIR) && m.from() >= noun);
   }
 
   /** Leaves out what was kept of the question before and cannot be said of the new numbers. */
