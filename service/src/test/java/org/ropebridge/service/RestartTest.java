@@ -69,17 +69,23 @@ class RestartTest {
     Caller asker = Caller.withToken("tobin");
     assertAnswered(asker, "number of numbers with size above 1", 999);
     stop();
+    for (int i = 0; i < 3; i++) {
+      assertNotReachable(asker);
+    }
+    start();
+    assertAnswered(asker, "number of numbers with size above 3", 997);
+    stop();
+    start();
+    assertAnswered(asker, "number of numbers with size above 4", 996);
+  }
+
+  private static void assertNotReachable(Caller asker) {
     Reply down =
         asker.post(
             "/api/models/unsteady/ask", Map.of("question", "number of numbers with size above 2"));
     assertEquals(502, down.status(), down::text);
     assertTrue(down.text().contains("source-not-reachable"), down::text);
     assertTrue(down.json().path("detail").asString().contains("Try again"), down::text);
-    start();
-    assertAnswered(asker, "number of numbers with size above 3", 997);
-    stop();
-    start();
-    assertAnswered(asker, "number of numbers with size above 4", 996);
   }
 
   private static void assertAnswered(Caller asker, String question, int expected) {

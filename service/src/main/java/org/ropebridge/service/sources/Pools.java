@@ -2,6 +2,7 @@ package org.ropebridge.service.sources;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -47,6 +48,19 @@ class Pools {
     HikariDataSource old = pools.remove(name);
     if (old != null) {
       old.close();
+    }
+  }
+
+  /**
+   * Ends a pool whose source did not answer, unless somebody still uses it. A pool tries again at
+   * ever longer intervals, so after an outage the next question would wait for the old one longer
+   * than it may.
+   */
+  void giveUp(String name, HikariDataSource pool) {
+    HikariPoolMXBean use = pool.getHikariPoolMXBean();
+    boolean unused = use.getActiveConnections() == 0 && use.getThreadsAwaitingConnection() == 0;
+    if (unused && pools.remove(name, pool)) {
+      pool.close();
     }
   }
 

@@ -183,6 +183,9 @@ public class Statements {
         pool.getHikariPoolMXBean().softEvictConnections();
         return once(pool, task, running, limited);
       }
+    } catch (SQLTransientConnectionException e) {
+      pools.giveUp(task.source(), pool);
+      throw problem(task.source(), e, running);
     } catch (SQLException e) {
       throw problem(task.source(), e, running);
     }
