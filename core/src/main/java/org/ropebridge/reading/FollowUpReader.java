@@ -3,6 +3,7 @@ package org.ropebridge.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
@@ -216,27 +217,28 @@ final class FollowUpReader {
    */
   private static boolean points(Parser.Parsed parsed) {
     int noun =
-        parsed.mentions().stream()
-            .filter(
-                m ->
-                    m.meaning() instanceof Meaning.RowNoun
-                        || m.meaning() instanceof Meaning.ColumnName
-                        || m.meaning() instanceof Meaning.ValueName)
-            .mapToInt(Mention::to)
-            .min()
-            .orElse(Integer.MAX_VALUE);
+        endOfFirst(
+            parsed,
+            m ->
+                m.meaning() instanceof Meaning.RowNoun
+                    || m.meaning() instanceof Meaning.ColumnName
+                    || m.meaning() instanceof Meaning.ValueName);
     return parsed.mentions().stream().anyMatch(m -> m.is(Role.THOSE) && m.from() < noun);
   }
 
   /** "the huts and their wardens": whose they are is told by a noun before. */
   private static boolean pointsWithin(Parser.Parsed parsed) {
-    int noun =
-        parsed.mentions().stream()
-            .filter(m -> m.meaning() instanceof Meaning.RowNoun)
-            .mapToInt(Mention::to)
-            .min()
-            .orElse(Integer.MAX_VALUE);
+    int noun = endOfFirst(parsed, m -> m.meaning() instanceof Meaning.RowNoun);
     return parsed.mentions().stream().anyMatch(m -> m.is(Role.THEIR) && m.from() >= noun);
+  }
+
+  /** Where the first of some words ends; beyond all words where there is none. */
+  private static int endOfFirst(Parser.Parsed parsed, Predicate<Mention> wanted) {
+    return parsed.mentions().stream()
+        .filter(wanted)
+        .mapToInt(Mention::to)
+        .min()
+        .orElse(Integer.MAX_VALUE);
   }
 
   /** Leaves out what was kept of the question before and cannot be said of the new numbers. */

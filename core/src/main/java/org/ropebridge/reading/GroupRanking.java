@@ -252,12 +252,7 @@ final class GroupRanking {
         || !model.namesItsTable(by.column())) {
       return Optional.empty();
     }
-    List<Measure> rows =
-        model.tables().stream()
-            .filter(t -> t.links().stream().anyMatch(l -> l.to().equals(by.column().table())))
-            .<Measure>map(t -> new Measure.RowCount(t.name()))
-            .toList();
-    return rows.size() == 1 ? Optional.of(rows.get(0)) : Optional.empty();
+    return scope.onlyPointing(by.column().table()).map(Measure.RowCount::new);
   }
 
   /** "top 3 products by pieces sold": what adds up ranks, and splits nothing. */

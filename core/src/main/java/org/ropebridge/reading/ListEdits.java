@@ -71,49 +71,42 @@ final class ListEdits {
             && statistic.column().table().equals(listing.table())
         ? Optional.of(
             new Contribution.FirstRows(new Listing.Order(statistic.column(), top), Optional.of(1)))
-        : scope
-            .namingColumn(listing.table())
-            .map(
-                name ->
-                    new Contribution.Ranked(
-                        extreme.direction(),
-                        1,
-                        Optional.of(new Grouping.ByColumn(name)),
-                        Optional.of(extreme.by())));
+        : scope.namingColumn(listing.table()).map(extreme::of);
   }
 
   /** "newest first" of rows that are listed: by their date. */
   Optional<Plan> newestFirst(Plan plan, boolean descending) {
     return plan.listing()
-        .flatMap(
-            l ->
-                scope.datesOf(l.table()).stream()
-                    .findFirst()
-                    .map(date -> l.withMore(List.of(date)).in(new Listing.Order(date, descending))))
-        .map(plan::withListing);
+        .flatMap(l -> scope.datesOf(l.table()).stream().findFirst())
+        .map(date -> byDate(plan, date, descending));
   }
 
   /** "the latest", of rows that are counted or listed: the one at that end of their date. */
   Optional<Plan> atEnd(Plan plan, boolean newest) {
-    return shownThings(plan)
-        .or(() -> listed(plan))
-        .flatMap(p -> newestFirst(p, newest))
-        .map(p -> p.withListing(p.listing().orElseThrow().first(1)));
+    return things(plan).flatMap(p -> newestFirst(p, newest)).map(ListEdits::firstOnly);
   }
 
   /** "which of them joined first": of rows of the table that has the date. */
   Optional<Plan> atEnd(Plan plan, ColumnRef date, boolean newest) {
-    return shownThings(plan)
-        .or(() -> listed(plan))
+    return things(plan)
         .filter(p -> p.listing().orElseThrow().table().equals(date.table()))
-        .map(
-            p ->
-                p.withListing(
-                    p.listing()
-                        .orElseThrow()
-                        .withMore(List.of(date))
-                        .in(new Listing.Order(date, newest))
-                        .first(1)));
+        .map(p -> firstOnly(byDate(p, date, newest)));
+  }
+
+  private Optional<Plan> things(Plan plan) {
+    return shownThings(plan).or(() -> listed(plan));
+  }
+
+  private static Plan byDate(Plan list, ColumnRef date, boolean descending) {
+    return list.withListing(
+        list.listing()
+            .orElseThrow()
+            .withMore(List.of(date))
+            .in(new Listing.Order(date, descending)));
+  }
+
+  private static Plan firstOnly(Plan list) {
+    return list.withListing(list.listing().orElseThrow().first(1));
   }
 
   /** Rows from the other end, where they were ranked. */

@@ -61,16 +61,18 @@ final class PeriodEdits {
             .filter(h -> h.filters().stream().anyMatch(Filter.InPeriod.class::isInstance))
             .toList();
     boolean ofItself = plan.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
-    boolean time =
-        said.size() == 1
-            && said.get(0) instanceof Contribution.Narrowing narrowing
-            && narrowing.filter() instanceof Filter.InPeriod in
-            && in.date().isEmpty()
-            && !in.negated();
-    if (ofItself || timed.size() != 1 || !time) {
+    Optional<Filter.InPeriod> wanted =
+        said.stream()
+            .filter(c -> said.size() == 1)
+            .filter(Contribution.Narrowing.class::isInstance)
+            .map(c -> ((Contribution.Narrowing) c).filter())
+            .filter(Filter.InPeriod.class::isInstance)
+            .map(Filter.InPeriod.class::cast)
+            .filter(in -> in.date().isEmpty() && !in.negated())
+            .findFirst();
+    if (ofItself || timed.size() != 1 || wanted.isEmpty()) {
       return Optional.empty();
     }
-    Filter.InPeriod wanted = (Filter.InPeriod) ((Contribution.Narrowing) said.get(0)).filter();
     Filter.Having old = timed.get(0);
     Filter.Having other =
         old.with(
@@ -79,7 +81,7 @@ final class PeriodEdits {
                 .map(
                     f ->
                         f instanceof Filter.InPeriod in
-                            ? new Filter.InPeriod(wanted.period(), in.date(), in.negated())
+                            ? new Filter.InPeriod(wanted.get().period(), in.date(), in.negated())
                             : f)
                 .toList());
     return Optional.of(

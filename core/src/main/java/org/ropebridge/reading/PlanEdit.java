@@ -5,12 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Listing;
 import org.ropebridge.plan.Measure;
-import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
 import org.ropebridge.reading.rule.Phrase;
@@ -29,6 +27,7 @@ final class PlanEdit {
   private final WholeEdits wholes;
   private final Additions additions;
   private final PeriodEdits periods;
+  private final ThoseEdits those;
 
   /**
    * Makes an editor.
@@ -44,6 +43,7 @@ final class PlanEdit {
     this.wholes = new WholeEdits(scope);
     this.additions = new Additions(scope);
     this.periods = new PeriodEdits(scope);
+    this.those = new ThoseEdits(before.get(0), scope);
   }
 
   /** How what is named goes together with its like in the plan before. */
@@ -105,9 +105,9 @@ final class PlanEdit {
           ? new TwoPlans(scope).both(before.get(1), before.get(0)).flatMap(p -> changed(p, 0))
           : Optional.empty();
     } else if (said.has(Contribution.CountOfThose.class)) {
-      return countOfThose(said);
+      return those.counted(said);
     } else if (said.has(Contribution.Those.class)) {
-      return amongThose(said);
+      return those.among(said, (p, s) -> onTop(p, s, Manner.AS_SAID));
     }
     Plan plan = before.get(0);
     Sequence rest = said.has(Contribution.Adding.class) ? beside(said, plan) : said.rest();
@@ -496,173 +496,5 @@ final class PlanEdit {
   /** Whether a follow-up to a list of rows asks for a number of them. */
   private static boolean isComputing(Said said) {
     return said.measures() && !said.isNounsOnly() || !said.groupings().isEmpty() || said.figures();
-  }
-
-  /** "how many of them stayed": things that were listed or ranked, by what points at them. */
-  private Optional<Assembly.Result> countOfThose(Said said) {
-    Plan plan = before.get(0);
-    String with = said.edits(Contribution.CountOfThose.class).get(0).with();
-    boolean allListed = plan.listing().filter(l -> l.count().isEmpty()).isPresent();
-    Optional<String> things =
-        plan.listing()
-            .map(Listing::table)
-            .or(
-                () ->
-                    wholes
-                        .shown(plan, Optional.empty())
-                        .map(Filter.Among::column)
-                        .filter(scope.model()::namesItsTable)
-                        .map(ColumnRef::table))
-            .filter(t -> !t.equals(with))
-            .filter(t -> !scope.paths().shortest(with, t, Optional.empty()).isEmpty());
-    if (said.edits().size() > 1) {
-      return Optional.empty();
-    } else if (things.isEmpty()) {
-      return ofCounted(plan, with)
-          .flatMap(p -> Assembly.onTopOf(new Assembly.Before(p, true), said.rest(), scope));
-    }
-    List<Filter> filters =
-        allListed
-            ? plan.filters()
-            : wholes.shown(plan, Optional.empty()).<List<Filter>>map(List::of).orElse(List.of());
-    Measure number = new Measure.DistinctRows(things.get(), with, Optional.empty());
-    Plan counted = Plan.of(number, List.of(), filters);
-    return said.rest().edges().isEmpty()
-        ? changed(counted, 0)
-        : Assembly.onTopOf(new Assembly.Before(counted, true), said.rest(), scope);
-  }
-
-  /** "how many of them stayed", of members by region: of the rows that are counted. */
-  private Optional<Plan> ofCounted(Plan plan, String with) {
-    boolean counts = ListEdits.counts(plan) && plan.ranking().isEmpty() && plan.keeps().isEmpty();
-    return Optional.of(plan)
-        .filter(p -> counts)
-        .map(p -> ((Measure.RowCount) p.measures().get(0)).table())
-        .filter(t -> !t.equals(with))
-        .filter(t -> !scope.paths().shortest(with, t, Optional.empty()).isEmpty())
-        .map(t -> plan.withMeasures(List.of(new Measure.DistinctRows(t, with, Optional.empty()))));
-  }
-
-  /** "of those huts", "which of these": only what the answer before shows. */
-  private Optional<Assembly.Result> amongThose(Said said) {
-    boolean others = said.edits().stream().anyMatch(e -> !isPointing(e));
-    Plan plan = before.get(0);
-    Contribution.Those those = said.edits(Contribution.Those.class).get(0);
-    Optional<String> table = those.table();
-    Optional<Filter.Among> shown = wholes.shown(plan, table);
-    if (others) {
-      return Optional.empty();
-    }
-    boolean named =
-        plan.groupings().stream()
-            .anyMatch(
-                g -> g instanceof Grouping.ByColumn by && scope.model().namesItsTable(by.column()));
-    boolean sameRows =
-        (!named || limitsCounted(plan, said))
-            && plan.ranking().isEmpty()
-            && plan.keeps().isEmpty()
-            && plan.listing().isEmpty()
-            && plan.measures().stream()
-                .anyMatch(
-                    m ->
-                        m instanceof Measure.RowCount count
-                            && count.table().equals(table.orElse(count.table())));
-    boolean allListed =
-        plan.listing()
-            .filter(l -> l.count().isEmpty() && l.table().equals(table.orElse(l.table())))
-            .isPresent();
-    if (!said.measures() && (sameRows || allListed)) {
-      return said.rest().edges().isEmpty() ? Optional.empty() : onTop(plan, said, Manner.AS_SAID);
-    } else if (allListed && said.isOnly(Contribution.Counting.class)) {
-      return onTop(plan, said, Manner.AS_SAID);
-    } else if (sameRows) {
-      Plan rows = Plan.of(plan.measures().get(0), List.of(), plan.filters());
-      return Assembly.onTopOf(
-          new Assembly.Before(rows, false), counting(said, plan.measures().get(0)), scope);
-    } else if (isOfCounted(plan, said)) {
-      return onTop(plan, said, Manner.AS_SAID);
-    } else if (shown.isEmpty()) {
-      return Optional.empty();
-    }
-    List<Filter> filters = new ArrayList<>(List.of(shown.get()));
-    if (!said.measures()) {
-      Plan narrowed =
-          plan.withRanking(Optional.empty())
-              .withKeeps(List.of())
-              .withFilters(
-                  plan.ranking().isEmpty() && plan.keeps().isEmpty()
-                      ? plan.filters()
-                      : PlanParts.with(plan.filters(), shown.get()));
-      return said.rest().edges().isEmpty()
-          ? Optional.empty()
-          : onTop(narrowed, said, Manner.AS_SAID);
-    }
-    boolean timeSaid = said.filters().stream().anyMatch(Filter.InPeriod.class::isInstance);
-    if (!timeSaid) {
-      plan.filters().stream().filter(Filter.InPeriod.class::isInstance).forEach(filters::add);
-    }
-    Measure number = new Measure.RowCount(shown.get().column().table());
-    List<Grouping> groups =
-        those.each() ? List.of(new Grouping.ByColumn(shown.get().column())) : List.of();
-    Plan rows = Plan.of(number, groups, filters);
-    Sequence wanted = ranking(counting(said, number), shown.get());
-    return Assembly.onTopOf(new Assembly.Before(rows, false), wanted, scope);
-  }
-
-  /** "how many of these were cancelled", of stays by hut: of the stays. */
-  private static boolean limitsCounted(Plan plan, Said said) {
-    return !said.filters().isEmpty()
-        && ListEdits.counts(plan)
-        && said.filters().stream()
-            .allMatch(
-                f ->
-                    f.narrowedTable()
-                        .equals(Optional.of(((Measure.RowCount) plan.measures().get(0)).table())));
-  }
-
-  /** What is said, where "which of these had the most" ranks just those. */
-  private static Sequence ranking(Sequence said, Filter.Among those) {
-    return said.replacing(
-        c ->
-            Optional.of(
-                c instanceof Contribution.Extreme extreme
-                    ? new Contribution.Ranked(
-                        extreme.direction(),
-                        1,
-                        Optional.of(new Grouping.ByColumn(those.column())),
-                        Optional.of(extreme.by()))
-                    : c));
-  }
-
-  /** What is said, where "how many of them" counts just those. */
-  private static Sequence counting(Said said, Measure number) {
-    return said.rest()
-        .replacing(
-            c ->
-                Optional.of(
-                    c instanceof Contribution.Counting
-                        ? new Contribution.Measures(List.of(number))
-                        : c));
-  }
-
-  /** "their value", of rows that are counted for each group: it takes the place of the count. */
-  private boolean isOfCounted(Plan plan, Said said) {
-    return ListEdits.counts(plan)
-        && plan.ranking().isEmpty()
-        && plan.keeps().isEmpty()
-        && said.rest().edges().size() == 1
-        && said.rest().edges().get(0).part() instanceof Contribution.Measures measures
-        && measures.measures().stream()
-            .allMatch(
-                m ->
-                    MeasureTables.of(m, scope.model())
-                        .equals(MeasureTables.of(plan, scope.model())));
-  }
-
-  private static boolean isPointing(Contribution.Edit edit) {
-    return edit instanceof Contribution.Those
-        || edit instanceof Contribution.Only
-        || edit instanceof Contribution.Swapping
-        || edit instanceof Contribution.Adding;
   }
 }

@@ -28,8 +28,12 @@ class RestartTest {
             .redirectOutput(output.toFile())
             .redirectError(ProcessBuilder.Redirect.DISCARD)
             .start();
-    assertEquals(0, process.waitFor(), command);
-    return Files.readString(output, StandardCharsets.UTF_8).strip();
+    try {
+      assertEquals(0, process.waitFor(), command);
+      return Files.readString(output, StandardCharsets.UTF_8).strip();
+    } finally {
+      Files.delete(output);
+    }
   }
 
   private static String start() throws IOException, InterruptedException {

@@ -135,7 +135,12 @@ public sealed interface Contribution extends Part {
   record SubjectBefore() implements Contribution {}
 
   /** "the most guest nights", apart from the subject that has them. */
-  record Extreme(Direction direction, Measure by) implements Contribution {}
+  record Extreme(Direction direction, Measure by) implements Contribution {
+    /** The one of what a column names that is at this end. */
+    public Ranked of(ColumnRef name) {
+      return new Ranked(direction, 1, Optional.of(new Grouping.ByColumn(name)), Optional.of(by));
+    }
+  }
 
   /** Which end of a ranking is kept; best and worst depend on the measure. */
   enum Direction {

@@ -32,7 +32,7 @@ final class CountDoneSoManyRule extends Rule {
     String rows = match.get(4, Meaning.RowNoun.class).table();
     boolean ofThose =
         Relations.rowsNamed(match, 2, scope).filter(rows::equals).isPresent()
-            && Scope.pointsAt(rows, counted, scope);
+            && scope.pointsAt(rows, counted);
     if (ofThose) {
       Keeps.compared(new Measure.RowCount(rows), match.get(3, Phrase.Comparing.class), scope)
           .ifPresent(

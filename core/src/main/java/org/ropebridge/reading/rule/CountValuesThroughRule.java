@@ -27,7 +27,7 @@ final class CountValuesThroughRule extends Rule {
     String counted = values.column().table();
     String through = match.get(2, Meaning.RowNoun.class).table();
     boolean names = scope.model().namesItsTable(values.column());
-    if (match.isPlural(1) && !names && Scope.pointsAt(through, counted, scope)) {
+    if (match.isPlural(1) && !names && scope.pointsAt(through, counted)) {
       out.accept(
           new Contribution.MeasureWith(
               new Measure.DistinctRows(counted, through, Optional.empty()), values.filter(false)));

@@ -62,8 +62,8 @@ final class DistinctRowsRule extends Rule {
   private static boolean isMutual(Match match, String counted, Scope scope) {
     return match
         .find(4, Meaning.RowNoun.class)
-        .filter(n -> Scope.pointsAt(n.table(), counted, scope))
-        .filter(n -> Scope.pointsAt(counted, n.table(), scope))
+        .filter(n -> scope.pointsAt(n.table(), counted))
+        .filter(n -> scope.pointsAt(counted, n.table()))
         .isPresent();
   }
 }

@@ -39,7 +39,7 @@ final class DoneAmountRule extends Rule {
         continue;
       } else if (done.equals(table)) {
         out.accept(new Contribution.NounWith(table, comparing.of(column)));
-      } else if (scope.addsUp(column) && Scope.pointsAt(done, table, scope)) {
+      } else if (scope.addsUp(column) && scope.pointsAt(done, table)) {
         Keeps.compared(Measure.Statistic.of(Measure.Kind.SUM, column), comparing, scope)
             .ifPresent(keep -> out.accept(new Contribution.Grouped(table, keep)));
       }

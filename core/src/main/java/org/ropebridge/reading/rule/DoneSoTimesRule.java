@@ -33,7 +33,7 @@ final class DoneSoTimesRule extends Rule {
     String who = match.get(0, Meaning.RowNoun.class).table();
     Filter filter = match.get(2, Contribution.Narrowing.class).filter();
     Optional<String> rows = filter.narrowedTable();
-    if (rows.filter(t -> Scope.pointsAt(t, who, scope)).isEmpty()) {
+    if (rows.filter(t -> scope.pointsAt(t, who)).isEmpty()) {
       return;
     }
     Keeps.compared(new Measure.RowCount(rows.get()), match.get(3, Phrase.Comparing.class), scope)

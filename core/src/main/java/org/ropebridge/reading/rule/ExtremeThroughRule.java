@@ -27,7 +27,7 @@ final class ExtremeThroughRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String through = match.get(0, Meaning.RowNoun.class).table();
     String counted = match.get(2, Meaning.RowNoun.class).table();
-    if (Scope.pointsAt(through, counted, scope)) {
+    if (scope.pointsAt(through, counted)) {
       out.accept(
           new Contribution.Extreme(
               Rankings.direction(match.get(1, Part.class)),

@@ -57,7 +57,7 @@ final class FirstTimeRule extends Rule {
     if (match.has(ROWS - 1) == match.has(ROWS + 3)
         || !fits
         || rows.isEmpty()
-        || !Scope.pointsAt(rows.get(), who, scope)) {
+        || !scope.pointsAt(rows.get(), who)) {
       return;
     }
     Filter.InPeriod said =

@@ -28,7 +28,7 @@ final class HavingBothRule extends Rule {
     String anchor = match.get(0, Meaning.RowNoun.class).table();
     Phrase.Values values = match.get(3, Phrase.Values.class);
     String table = values.column().table();
-    if (Scope.pointsAt(table, anchor, scope)) {
+    if (scope.pointsAt(table, anchor)) {
       out.accept(
           new Contribution.RelatedBoth(
               Relations.with(anchor, table, values.column(), values.stored().get(0)),

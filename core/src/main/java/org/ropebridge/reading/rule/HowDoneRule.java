@@ -41,7 +41,7 @@ final class HowDoneRule extends Rule {
             t ->
                 parts.stream()
                     .map(HowDoneRule::table)
-                    .allMatch(o -> o.equals(t) || Scope.pointsAt(t, o, scope)))
+                    .allMatch(o -> o.equals(t) || scope.pointsAt(t, o)))
         .findFirst()
         .flatMap(scope::manner)
         .map(Contribution::rowsBy)

@@ -44,8 +44,7 @@ final class HowLongAfterRule extends Rule {
     boolean theirs =
         match
             .find(3, Meaning.RowNoun.class)
-            .map(
-                n -> n.table().equals(one.table()) || Scope.pointsAt(one.table(), n.table(), scope))
+            .map(n -> n.table().equals(one.table()) || scope.pointsAt(one.table(), n.table()))
             .orElse(true);
     boolean dates =
         scope.isTemporal(one)

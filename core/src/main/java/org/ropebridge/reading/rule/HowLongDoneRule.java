@@ -27,7 +27,7 @@ final class HowLongDoneRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String who = match.get(1, Meaning.RowNoun.class).table();
     String table = match.get(2, Meaning.RowNoun.class).table();
-    if (match.isPlural(1) && Scope.pointsAt(table, who, scope)) {
+    if (match.isPlural(1) && scope.pointsAt(table, who)) {
       Columns.measured(Measure.Kind.AVERAGE, table, match.get(0, Meaning.HowWord.class), scope)
           .ifPresent(out);
     }

@@ -39,7 +39,7 @@ final class HowLongStayRule extends Rule {
       counted =
           scope.model().tables().stream()
               .map(Table::name)
-              .filter(t -> !t.equals(table) && Scope.pointsAt(t, table, scope))
+              .filter(t -> !t.equals(table) && scope.pointsAt(t, table))
               .flatMap(t -> durationsOf(t, scope).stream())
               .toList();
     }

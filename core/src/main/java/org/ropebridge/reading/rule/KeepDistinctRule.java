@@ -31,7 +31,7 @@ final class KeepDistinctRule extends Rule {
     String through = match.get(0, Meaning.RowNoun.class).table();
     Part what = match.get(3, Part.class);
     Optional<Measure> counted = Optional.empty();
-    if (what instanceof Meaning.RowNoun noun && Scope.pointsAt(through, noun.table(), scope)) {
+    if (what instanceof Meaning.RowNoun noun && scope.pointsAt(through, noun.table())) {
       counted = Optional.of(new Measure.DistinctRows(noun.table(), through, Optional.empty()));
     } else if (what instanceof Meaning.ColumnName name
         && name.column().table().equals(through)

@@ -37,7 +37,7 @@ final class KeepSumRule extends Rule {
         role.map(Meaning.RoleName::to).orElseGet(() -> match.get(0, Meaning.RowNoun.class).table());
     if (!scope.addsUp(column)
         || Columns.isCalledByUnit(column, scope)
-        || !Scope.pointsAt(column.table(), table, scope)) {
+        || !scope.pointsAt(column.table(), table)) {
       return;
     }
     Measure sum = Measure.Statistic.of(Measure.Kind.SUM, column.withoutRole());

@@ -1,13 +1,11 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
-import org.ropebridge.model.Table;
 
 /**
  * "the 3 most popular cars", where "top" means money [number] [most common] [number] [what has a
@@ -48,15 +46,10 @@ final class MostUsedRule extends Rule {
             .preferences()
             .topBy()
             .map(scope.model()::metric)
-            .filter(m -> m.table().filter(t -> Scope.pointsAt(t, table, scope)).isPresent());
+            .filter(m -> m.table().filter(t -> scope.pointsAt(t, table)).isPresent());
     if (ranking.filter(m -> m.shownAs() != Metric.ShownAs.MONEY).isPresent()) {
       return Optional.empty();
     }
-    List<String> pointing =
-        scope.model().tables().stream()
-            .filter(t -> t.links().stream().anyMatch(l -> l.to().equals(table)))
-            .map(Table::name)
-            .toList();
-    return pointing.size() == 1 ? Optional.of(pointing.get(0)) : ranking.flatMap(Metric::table);
+    return scope.onlyPointing(table).or(() -> ranking.flatMap(Metric::table));
   }
 }

@@ -28,7 +28,7 @@ final class NobodyRule extends Rule {
         scope.persons().stream()
             .filter(scope.model()::namesItsTable)
             .map(ColumnRef::table)
-            .filter(people -> !Scope.pointsAt(people, anchor, scope))
+            .filter(people -> !scope.pointsAt(people, anchor))
             .flatMap(people -> scope.pointing(people, anchor).stream())
             .distinct()
             .toList();

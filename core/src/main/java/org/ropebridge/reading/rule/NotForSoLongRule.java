@@ -49,7 +49,7 @@ final class NotForSoLongRule extends Rule {
             .map(Meaning.ComparisonWord::comparison)
             .map(c -> c == Filter.Comparison.MORE_THAN || c == Filter.Comparison.AT_LEAST)
             .orElse(true);
-    if (rows.filter(t -> Scope.pointsAt(t, who, scope)).isPresent() && theirs && atLeast) {
+    if (rows.filter(t -> scope.pointsAt(t, who)).isPresent() && theirs && atLeast) {
       LongAgoRule.began(
               Filter.Comparison.AT_MOST,
               Times.count(match, 7, 1),

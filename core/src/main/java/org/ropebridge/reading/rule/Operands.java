@@ -90,7 +90,7 @@ public final class Operands {
     if (match.get(parts, Part.class) instanceof Meaning.RowNoun noun) {
       boolean pointed =
           MeasureTables.of(of, scope.model()).stream()
-              .allMatch(t -> Scope.pointsAt(t, noun.table(), scope));
+              .allMatch(t -> scope.pointsAt(t, noun.table()));
       return scope.namingColumn(noun.table()).isEmpty() && pointed
           ? divided(of, noun, scope)
           : Optional.empty();

@@ -37,7 +37,7 @@ final class OwnerOfRule extends Rule {
             && name.role().isEmpty()
             && scope.model().namesItsTable(name)
             && !name.table().equals(anchor)
-            && Scope.pointsAt(name.table(), anchor, scope)
+            && scope.pointsAt(name.table(), anchor)
             && scope.haveNames(anchor);
     if (points) {
       out.accept(

@@ -45,7 +45,7 @@ final class PerMeasureRule extends Rule {
   private static Part between(Part dividend, Part divisor, Scope scope) {
     if (!(divisor instanceof Meaning.RowNoun of)
         || !(Operands.of(dividend) instanceof Measure.RowCount counted)
-        || Scope.pointsAt(counted.table(), of.table(), scope)) {
+        || scope.pointsAt(counted.table(), of.table())) {
       return dividend;
     }
     return scope

@@ -41,7 +41,7 @@ final class RelatedByBothRule extends Rule {
             && one.stored().size() == 1
             && other.stored().size() == 1
             && !one.equals(other);
-    if (both && apart && Scope.pointsAt(table, anchor, scope)) {
+    if (both && apart && scope.pointsAt(table, anchor)) {
       out.accept(
           new Contribution.RelatedBoth(
               Relations.with(anchor, table, one.column(), one.stored().get(0)),

@@ -42,6 +42,6 @@ final class RelatedToRule extends Rule {
             .map(n -> ((Filter.InValues) n.filter()).column())
             .filter(c -> scope.namingColumn(to).equals(Optional.of(c)))
             .isPresent()
-        && Scope.pointsAt(match.get(0, Meaning.RowNoun.class).table(), to, scope);
+        && scope.pointsAt(match.get(0, Meaning.RowNoun.class).table(), to);
   }
 }

@@ -26,7 +26,7 @@ final class RelatedTooRule extends Rule {
     Contribution.Related first = match.get(0, Contribution.Related.class);
     String table = match.get(3, Meaning.RowNoun.class).table();
     boolean negated = match.has(2) ? match.isWord(2, Role.NONE) : first.negated();
-    if (Scope.pointsAt(table, first.anchor(), scope) && !table.equals(first.table())) {
+    if (scope.pointsAt(table, first.anchor()) && !table.equals(first.table())) {
       out.accept(
           new Contribution.RelatedBoth(
               first, new Contribution.Related(first.anchor(), table, List.of(), negated)));

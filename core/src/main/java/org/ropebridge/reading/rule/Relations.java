@@ -67,7 +67,7 @@ final class Relations {
     return Optional.of(slot)
         .filter(match::isParticiple)
         .flatMap(s -> rowsNamed(match, s, scope))
-        .filter(table -> Scope.pointsAt(table, anchor, scope))
+        .filter(table -> scope.pointsAt(table, anchor))
         .map(table -> new Contribution.RelatedApart(table, List.of(), false));
   }
 

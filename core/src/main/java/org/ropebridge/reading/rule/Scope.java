@@ -302,9 +302,18 @@ public record Scope(
   }
 
   /** Whether each row of the one table points at a row of the other. */
-  static boolean pointsAt(String table, String anchor, Scope scope) {
-    return !table.equals(anchor)
-        && !scope.paths().shortest(table, anchor, Optional.empty()).isEmpty();
+  public boolean pointsAt(String table, String anchor) {
+    return !table.equals(anchor) && !paths.shortest(table, anchor, Optional.empty()).isEmpty();
+  }
+
+  /** The only table of which each row points at a row of the anchor itself, if just one does. */
+  public Optional<String> onlyPointing(String anchor) {
+    List<String> pointing =
+        model.tables().stream()
+            .filter(t -> t.links().stream().anyMatch(l -> l.to().equals(anchor)))
+            .map(Table::name)
+            .toList();
+    return pointing.size() == 1 ? Optional.of(pointing.get(0)) : Optional.empty();
   }
 
   /**
@@ -314,9 +323,9 @@ public record Scope(
   public Optional<String> pointing(String table, String anchor) {
     if (table.equals(anchor)) {
       return Optional.empty();
-    } else if (pointsAt(table, anchor, this)) {
+    } else if (pointsAt(table, anchor)) {
       return Optional.of(table);
-    } else if (pointsAt(anchor, table, this)) {
+    } else if (pointsAt(anchor, table)) {
       return Optional.empty();
     }
     List<String> both =

@@ -31,7 +31,7 @@ final class ValuesOfNounRule extends Rule {
             && column.role().isEmpty()
             && !scope.model().namesItsTable(column)
             && !column.table().equals(anchor)
-            && Scope.pointsAt(column.table(), anchor, scope)
+            && scope.pointsAt(column.table(), anchor)
             && scope.paths().shortest(anchor, column.table(), Optional.empty()).isEmpty();
     if (points) {
       out.accept(

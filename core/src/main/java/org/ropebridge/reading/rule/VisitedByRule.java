@@ -33,9 +33,7 @@ final class VisitedByRule extends Rule {
     String who = match.get(3, Meaning.RowNoun.class).table();
     String through = match.get(4, Meaning.RowNoun.class).table();
     boolean fits =
-        !counted.equals(who)
-            && Scope.pointsAt(through, counted, scope)
-            && Scope.pointsAt(through, who, scope);
+        !counted.equals(who) && scope.pointsAt(through, counted) && scope.pointsAt(through, who);
     if (fits) {
       scope
           .namingColumn(who)

@@ -31,7 +31,7 @@ final class WhichIsDoneRule extends Rule {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
     String who = match.get(4, Meaning.RowNoun.class).table();
     String table = match.get(5, Meaning.RowNoun.class).table();
-    boolean done = !match.isPlural(5) && match.isPlural(4) && Scope.pointsAt(table, who, scope);
+    boolean done = !match.isPlural(5) && match.isPlural(4) && scope.pointsAt(table, who);
     if (done && column.table().equals(table) && !scope.isTemporal(column)) {
       out.accept(Contribution.rowsBy(column));
     }

@@ -41,7 +41,7 @@ final class WhoIsInRule extends Rule {
       boolean belong =
           scope.model().namesItsTable(person)
               && (people.equals(values.column().table())
-                  || Scope.pointsAt(people, values.column().table(), scope));
+                  || scope.pointsAt(people, values.column().table()));
       if (fits && belong && !values.column().equals(person)) {
         out.accept(
             new Contribution.Together(

@@ -29,7 +29,7 @@ final class WhyDoThatRule extends Rule {
     boolean theirs =
         match
             .find(2, Meaning.RowNoun.class)
-            .map(who -> Scope.pointsAt(table, who.table(), scope))
+            .map(who -> scope.pointsAt(table, who.table()))
             .orElse(true);
     if (theirs && !match.isPlural(3)) {
       scope.reason(table).map(Contribution::rowsBy).ifPresent(out);

@@ -36,7 +36,7 @@ final class WhyDoneRule extends Rule {
     Contribution.Narrowing done = match.get(match.has(2) ? 2 : 4, Contribution.Narrowing.class);
     Stream.of(Optional.of(noun), done.filter().narrowedTable())
         .flatMap(Optional::stream)
-        .filter(table -> table.equals(noun) || Scope.pointsAt(table, noun, scope))
+        .filter(table -> table.equals(noun) || scope.pointsAt(table, noun))
         .flatMap(table -> scope.reason(table).stream())
         .findFirst()
         .ifPresent(
