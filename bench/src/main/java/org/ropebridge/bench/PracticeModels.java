@@ -46,7 +46,8 @@ public final class PracticeModels {
           "homes",
           "desk",
           "orchard",
-          "wheels");
+          "wheels",
+          "deals");
 
   private PracticeModels() {}
 

@@ -79,6 +79,26 @@ final class EnglishVocabulary extends WrittenVocabulary {
   }
 
   @Override
+  public Optional<String> reasonForDoing(String reason) {
+    List<String> words = List.of(turned(reason).orElse(reason).split(" "));
+    String last = words.get(words.size() - 1);
+    String what = words.get(0).equals(last) ? "" : words.get(0);
+    return reasonWords().contains(last) && words.size() == 2
+        ? verbOf(what).map(verb -> last + " for " + verb)
+        : Optional.empty();
+  }
+
+  @Override
+  public Optional<String> plannedTo(String dateName) {
+    List<String> words = List.of(dateName.split(" "));
+    return words.size() == 3 && isParticiple(words.get(0)) && dateWords().contains(words.get(2))
+        ? verbOfGerund(words.get(1))
+            .or(() -> verbOf(words.get(1)))
+            .map(verb -> words.get(0) + " to " + verb)
+        : Optional.empty();
+  }
+
+  @Override
   public Optional<String> turned(String name) {
     return EnglishInflection.turned(name);
   }

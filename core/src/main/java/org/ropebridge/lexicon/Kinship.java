@@ -32,6 +32,39 @@ public final class Kinship {
     this.vocabulary = vocabulary;
   }
 
+  /**
+   * The people who do what a metric tells, by its name: who sold the most, of sales and of reps who
+   * are also called sellers.
+   */
+  public Map<String, ColumnRef> doers() {
+    Map<String, ColumnRef> doers = new LinkedHashMap<>();
+    for (Metric metric : model.metrics()) {
+      Set<String> verbs =
+          Stream.concat(Stream.of(metric.label()), metric.alsoCalled().stream())
+              .flatMap(n -> vocabulary.verbOf(Tokens.plain(n)).stream())
+              .collect(Collectors.toSet());
+      List<ColumnRef> people =
+          persons().stream()
+              .filter(p -> model.isKnownBy(p))
+              .filter(p -> names(model.table(p.table())).anyMatch(n -> isDoneBy(n, verbs)))
+              .toList();
+      if (people.size() == 1) {
+        doers.put(metric.name(), people.get(0));
+      }
+    }
+    return doers;
+  }
+
+  private boolean isDoneBy(String person, Set<String> verbs) {
+    return vocabulary.deedOf(person).filter(verbs::contains).isPresent();
+  }
+
+  /** What a row of a table is called. */
+  private static Stream<String> names(Table table) {
+    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
+        .map(Tokens::plain);
+  }
+
   /** Dates at which what a row stands for began to be. */
   public Set<ColumnRef> beginnings() {
     return called(vocabulary.lifeWords(), holds -> holds == Column.Holds.DATE);
@@ -324,9 +357,7 @@ public final class Kinship {
             column.holds() == Column.Holds.CATEGORY
                 && (names(column).anyMatch(this::isPerson)
                     || model.isKnownBy(ColumnRef.of(table.name(), column.name()))
-                        && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
-                            .map(Tokens::plain)
-                            .anyMatch(this::isPerson)));
+                        && names(table).anyMatch(this::isPerson)));
   }
 
   /** Names of tables whose rows are people who work here. */
@@ -334,9 +365,7 @@ public final class Kinship {
     return columns(
         (table, column) ->
             model.isKnownBy(ColumnRef.of(table.name(), column.name()))
-                && Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
-                    .map(Tokens::plain)
-                    .anyMatch(vocabulary.workerWords()::contains));
+                && names(table).anyMatch(vocabulary.workerWords()::contains));
   }
 
   /** Columns that hold places, and names of tables whose rows are places. */

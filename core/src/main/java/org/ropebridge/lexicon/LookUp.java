@@ -59,6 +59,8 @@ final class LookUp {
       Arrays.fill(known, mention.from(), mention.to(), true);
     }
     mentions.removeIf(m -> isTimeByName(m, mentions));
+    mentions.removeIf(m -> isState(m, mentions));
+    mentions.replaceAll(m -> isMetricOfState(m, mentions) ? m.weaker(weights.metricAsState()) : m);
     acrossFillers(tokens, typed, mentions);
     thingsDone(tokens, typed, mentions);
     echoes(tokens, typed, mentions);
@@ -81,6 +83,47 @@ final class LookUp {
                 m ->
                     m.to() == mention.from()
                         && (m.is(Role.LAST) || m.is(Role.THIS) || m.is(Role.NEXT)));
+  }
+
+  /** "lost deals" have not gone down, where deals may be lost. */
+  private static boolean isState(Mention mention, List<Mention> mentions) {
+    return mention.meaning() instanceof Meaning.DriftWord
+        && mentions.stream()
+            .filter(m -> m.from() == mention.from() && m.to() == mention.to())
+            .anyMatch(
+                m ->
+                    tableOfState(m)
+                        .filter(t -> mentions.stream().anyMatch(n -> isNounBehind(n, m, t)))
+                        .isPresent());
+  }
+
+  /** "deals that we won" were won, where a metric is called "won" as well. */
+  private boolean isMetricOfState(Mention mention, List<Mention> mentions) {
+    return mention.meaning() instanceof Meaning.MetricName
+        && mentions.stream()
+            .filter(m -> m.from() == mention.from() && m.to() == mention.to())
+            .anyMatch(
+                m ->
+                    tableOfState(m)
+                        .filter(t -> mentions.stream().anyMatch(n -> isNounOf(n, t)))
+                        .isPresent());
+  }
+
+  private static boolean isNounOf(Mention noun, String table) {
+    return noun.meaning() instanceof Meaning.RowNoun rows && rows.table().equals(table);
+  }
+
+  private static Optional<String> tableOfState(Mention mention) {
+    if (mention.meaning() instanceof Meaning.ValueName value) {
+      return Optional.of(value.column().table());
+    }
+    return mention.meaning() instanceof Meaning.ConditionName condition
+        ? Optional.of(condition.table())
+        : Optional.empty();
+  }
+
+  private static boolean isNounBehind(Mention noun, Mention before, String table) {
+    return isNounOf(noun, table) && noun.from() == before.to();
   }
 
   /** Whether it is a name of several words, as the model writes it. */

@@ -457,6 +457,10 @@ final class ModelWords {
                 add(s, meaning, named ? Mention.Found.SHORTENED : Mention.Found.AKIN, true);
                 addNotDone(s, meaning);
               });
+      column
+          .names()
+          .flatMap(n -> vocabulary.plannedTo(Tokens.plain(n)).stream())
+          .forEach(s -> add(s, meaning, Mention.Found.AKIN, false));
       // "cancellations", of a date that is called "cancelled".
       Stream.concat(event.stream(), column.alsoCalled().stream())
           .map(Tokens::plain)
@@ -472,6 +476,14 @@ final class ModelWords {
       column.unit().ifPresent(unit -> addUnitDone(column, unit, meaning));
       addCostOf(column.label(), meaning);
       vocabulary.turned(column.label()).ifPresent(name -> addCostOf(name, meaning));
+    }
+    if (column.holds() == Column.Holds.CATEGORY) {
+      // "reasons for cancelling", of a "cancellation reason".
+      column
+          .names()
+          .flatMap(n -> vocabulary.reasonForDoing(Tokens.plain(n)).stream())
+          .distinct()
+          .forEach(s -> add(s, meaning, Mention.Found.SHORTENED, false));
     }
     if (manners.contains(meaning.column())) {
       // "how do tenants pay", of a "way of paying".
@@ -507,16 +519,22 @@ final class ModelWords {
       add(link.label(), role);
       add(table.rowNoun() + " " + link.label(), role);
       link.alsoCalled().forEach(s -> add(s, role));
+      List<String> names =
+          Stream.concat(Stream.of(link.label()), link.alsoCalled().stream())
+              .map(Tokens::plain)
+              .toList();
       // "who sold the most", of a "seller".
-      vocabulary
-          .deedOf(Tokens.plain(link.label()))
+      names.stream()
+          .flatMap(n -> vocabulary.deedOf(n).stream())
           .filter(this::isFreeWord)
-          .ifPresent(verb -> add(verb, role, Mention.Found.AKIN, true));
+          .distinct()
+          .forEach(verb -> add(verb, role, Mention.Found.AKIN, true));
       // "agents who sold in May", of what they are "sold by".
-      vocabulary
-          .doneBy(Tokens.plain(link.label()))
+      names.stream()
+          .flatMap(n -> vocabulary.doneBy(n).stream())
           .filter(verb -> isFreeWord(verb) && !link.to().equals(table.name()))
-          .ifPresent(
+          .distinct()
+          .forEach(
               verb -> {
                 add(verb, role, Mention.Found.AKIN, true);
                 add(verb, new Meaning.RowNoun(table.name()), Mention.Found.AKIN, true);

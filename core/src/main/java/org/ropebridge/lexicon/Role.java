@@ -174,6 +174,10 @@ public enum Role {
   WHAT_TIME(false),
   /** "so low", of which nothing is told: its words are no values. */
   SO_HOW(false),
+  /** "count", behind what is counted. */
+  COUNT_NOUN(false),
+  /** "attainment", behind a target. */
+  ATTAINMENT(false),
   /** "the rest", of all but one. */
   REST(false),
   /** "the same as". */

@@ -14,19 +14,22 @@ import org.ropebridge.plan.Measure;
 public record Target(String target, String actual, Optional<String> over) {
   /** How far the actual is above the target, below zero where it is below. */
   public Measure measureOver() {
-    return over.<Measure>map(Measure.MetricValue::new).orElseGet(() -> minus(actual, target));
+    return over.<Measure>map(Measure.MetricValue::new)
+        .orElseGet(() -> of(Measure.Operator.MINUS, actual, target));
+  }
+
+  /** What part of the target is reached, 1 for all of it. */
+  public Measure measureReached() {
+    return of(Measure.Operator.DIVIDED_BY, actual, target);
   }
 
   /** How much of the target is left. */
   public Measure measureLeft() {
-    return minus(target, actual);
+    return of(Measure.Operator.MINUS, target, actual);
   }
 
-  private static Measure minus(String one, String other) {
+  private static Measure of(Measure.Operator operator, String one, String other) {
     return new Measure.Arithmetic(
-        Measure.Operator.MINUS,
-        new Measure.MetricValue(one),
-        new Measure.MetricValue(other),
-        BigDecimal.ONE);
+        operator, new Measure.MetricValue(one), new Measure.MetricValue(other), BigDecimal.ONE);
   }
 }

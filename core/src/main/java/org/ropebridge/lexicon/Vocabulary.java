@@ -60,6 +60,16 @@ public interface Vocabulary {
     return Optional.empty();
   }
 
+  /** What something was done for: "reason for lose" of "loss reason", in the verb's plain form. */
+  default Optional<String> reasonForDoing(String reason) {
+    return Optional.empty();
+  }
+
+  /** What is to happen on a date: "expected to close" of "expected closing date". */
+  default Optional<String> plannedTo(String dateName) {
+    return Optional.empty();
+  }
+
   /** What was done by whom a name calls so: "sold", of "sold by"; empty for other names. */
   default Optional<String> doneBy(String name) {
     return wordsOf(Role.PLAIN_BY).stream()

@@ -34,6 +34,7 @@ public record Weights(
     double nounNotRanked,
     double idleNoun,
     double nounInItsName,
+    double noDoer,
     double commandNoun,
     double lateAsking,
     double singularRows,
@@ -60,6 +61,7 @@ public record Weights(
     double plainWord,
     double knownPlainWord,
     double bareDigits,
+    double metricAsState,
     double notPreferred,
     Map<String, Double> bonuses) {
   public static final Weights STANDARD = standard();

@@ -49,17 +49,24 @@ public final class Naming {
     return uses.getOrDefault(label.toLowerCase(Locale.ROOT), 0) <= 1;
   }
 
-  /** Whether a link's role has a name of its own, other than that of the table it points to. */
+  /** Whether a link's role has a name of its own, other than those of the table it points to. */
   public boolean isNamed(Link link) {
     return isNamed(link, model);
   }
 
   /** The same, without a naming of the whole model. */
   public static boolean isNamed(Link link, Model model) {
-    return model
-        .findTable(link.to())
-        .map(t -> !t.rowNoun().equalsIgnoreCase(link.label()))
-        .orElse(false);
+    return model.findTable(link.to()).map(t -> !isCalled(t, link, model)).orElse(false);
+  }
+
+  /** "rep", of what points once at sales reps, which are also called reps. */
+  private static boolean isCalled(Table to, Link link, Model model) {
+    return to.rowNoun().equalsIgnoreCase(link.label())
+        || to.alsoCalled().stream().anyMatch(link.label()::equalsIgnoreCase)
+            && model.tables().stream()
+                .filter(t -> t.links().contains(link))
+                .allMatch(
+                    t -> t.links().stream().filter(l -> l.to().equals(link.to())).count() == 1);
   }
 
   /** Whether some item of the model goes by the phrase. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
@@ -31,6 +32,9 @@ final class GroupRanking {
    * Ossel by revenue", "how many cancelled stays".
    */
   boolean joinParts() {
+    if (said.subjects.stream().anyMatch(this::isNoDoer)) {
+      said.penalty += scope.weights().noDoer();
+    }
     if (said.extremes.size() > 1
         || said.subjects.size() > 1
         || said.extremes.size() > said.subjects.size() && !rankedByBreakdown()
@@ -81,6 +85,17 @@ final class GroupRanking {
       said.measures.add(0, new Measure.RowCount(said.nouns.get(0)));
     }
     return true;
+  }
+
+  /** "who sold the most": those who are called sellers, and no others. */
+  private boolean isNoDoer(Contribution.Subject subject) {
+    return subject.what() instanceof Grouping.ByColumn by
+        && scope.persons().contains(by.column().withoutRole())
+        && Stream.concat(
+                said.measures.stream(), said.extremes.stream().map(Contribution.Extreme::by))
+            .filter(Measure.MetricValue.class::isInstance)
+            .map(m -> scope.doers().get(((Measure.MetricValue) m).metric()))
+            .anyMatch(doer -> doer != null && !doer.equals(by.column().withoutRole()));
   }
 
   /** "lowest occupancy by hut": the one of what it is broken down by. */
@@ -165,6 +180,8 @@ final class GroupRanking {
             .topBy()
             .<Measure>map(Measure.MetricValue::new)
             .filter(m -> !direction.isOfTime() || isTime(m, scope))
+            .filter(m -> rowsOfCategory().isEmpty() || isOfGroups(m) && !isReason())
+            .or(() -> isJudgement(direction) ? Optional.empty() : rowsOfCategory())
             .or(() -> isJudgement(direction) ? onlyJudged() : Optional.empty())
             .or(
                 () ->
@@ -243,6 +260,25 @@ final class GroupRanking {
             base ->
                 wanted.stream()
                     .allMatch(to -> !scope.paths().shortest(base, to, Optional.empty()).isEmpty()));
+  }
+
+  /** "top causes", where no callout is preferred: by how many rows there are of each. */
+  private Optional<Measure> rowsOfCategory() {
+    return category()
+        .filter(c -> !model.namesItsTable(c) && scope.holds(c, Column.Holds.CATEGORY))
+        .map(c -> new Measure.RowCount(c.table()));
+  }
+
+  private boolean isReason() {
+    return category().filter(c -> scope.reason(c.table()).equals(Optional.of(c))).isPresent();
+  }
+
+  private Optional<ColumnRef> category() {
+    return said.groupings.size() == 1
+            && said.groupings.get(0) instanceof Grouping.ByColumn by
+            && by.column().role().isEmpty()
+        ? Optional.of(by.column())
+        : Optional.empty();
   }
 
   /** "most popular club", where nothing is preferred: by the only rows that point at them. */

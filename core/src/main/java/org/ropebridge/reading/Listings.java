@@ -109,7 +109,8 @@ final class Listings {
         said.firstRows
             .flatMap(Contribution.FirstRows::count)
             .or(() -> said.endRows.map(Contribution.EndRows::count));
-    Optional<Listing.Order> order = said.rowOrder().or(() -> byName(table));
+    Optional<Listing.Order> order =
+        said.rowOrder().map(o -> fitting(o, table)).or(() -> byName(table));
     Optional<ColumnRef> per = per(table);
     if (said.groupings.size() > (per.isPresent() && said.within.isEmpty() ? 1 : 0)
         || said.within.isPresent() && per.isEmpty()
@@ -128,6 +129,36 @@ final class Listings {
     Listing listing = new Listing(table, columns(table, order, per), order, count, per);
     Plan plan = Plan.of(listing, said.filters.stream().distinct().toList());
     return Optional.of(plan.withPicture(said.picture));
+  }
+
+  /**
+   * "longest open deals" have no duration yet, and are those that were opened first; "the last deal
+   * won" is the last by the date on which deals are won.
+   */
+  private Listing.Order fitting(Listing.Order order, String table) {
+    ColumnRef by = order.by();
+    boolean open =
+        scope.durations().contains(by) && scope.notOver(table).filter(this::isSaid).isPresent();
+    if (open) {
+      Table.Span span = scope.model().table(table).span(by.column()).orElseThrow();
+      return new Listing.Order(ColumnRef.of(table, span.from().name()), !order.descending());
+    }
+    List<ColumnRef> dates =
+        said.filters.stream().flatMap(f -> scope.dated().of(f).stream()).distinct().toList();
+    boolean dated = dates.size() == 1 && dates.get(0).table().equals(table);
+    return dated && scope.isMainDate(by)
+        ? new Listing.Order(dates.get(0), order.descending())
+        : order;
+  }
+
+  private boolean isSaid(Filter open) {
+    return said.filters.contains(open)
+        || open instanceof Filter.Meets meets
+            && scope
+                .endMissing(meets.table(), meets.condition())
+                .map(end -> new Filter.Missing(end, false))
+                .filter(said.filters::contains)
+                .isPresent();
   }
 
   /** "sorted by name": by what names the rows. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.ropebridge.language.LanguagePack;
+import org.ropebridge.lexicon.DatedValues;
 import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Items;
 import org.ropebridge.lexicon.Kinship;
@@ -102,6 +103,8 @@ public final class QuestionReader {
             kinship.manners(),
             kinship.repeats(),
             kinship.persons(),
+            kinship.doers(),
+            new DatedValues(model),
             kinship.years(),
             kinship.places(),
             kinship.workers(),

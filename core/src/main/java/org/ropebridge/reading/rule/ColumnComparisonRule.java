@@ -18,7 +18,7 @@ final class ColumnComparisonRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.3;
+    return 0.65;
   }
 
   @Override

@@ -31,7 +31,7 @@ final class ExtremeRowsRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.12;
+    return 0.3;
   }
 
   @Override

@@ -1,19 +1,20 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 
 /**
- * "books that were never borrowed" [no] [what was done] [its own noun] -> rows at which none point
+ * "books that were never borrowed", "customers we never sold to" [no] [what was done] [to] [its own
+ * noun] -> rows at which none point
  */
 final class NeverDoneRule extends Rule {
   NeverDoneRule() {
     super(
         Slot.word(Role.NONE, Role.NOT),
         Slot.a(Part.class, Relations::mayBeDone),
+        Slot.word(Role.TO).maybe(),
         Slot.a(Meaning.RowNoun.class).maybe());
   }
 
@@ -24,12 +25,17 @@ final class NeverDoneRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.isWord(0, Role.NOT) && !match.isParticiple(1)) {
+    if (match.isWord(0, Role.NOT) && !match.isParticiple(1) || match.has(2) && match.has(3)) {
       return;
     }
-    Relations.rowsDone(match, 1, scope)
+    Relations.done(match, 1, scope)
         .filter(
-            t -> match.find(2, Meaning.RowNoun.class).map(n -> n.table().equals(t)).orElse(true))
-        .ifPresent(table -> out.accept(new Contribution.RelatedApart(table, List.of(), true)));
+            r ->
+                match
+                    .find(3, Meaning.RowNoun.class)
+                    .map(n -> n.table().equals(r.table()))
+                    .orElse(true))
+        .ifPresent(
+            rows -> out.accept(new Contribution.RelatedApart(rows.table(), rows.filters(), true)));
   }
 }

@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -27,8 +26,12 @@ final class RelatedToNothingRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String anchor = match.get(0, Meaning.RowNoun.class).table();
-    Relations.rowsNamed(match, 2, scope)
-        .flatMap(table -> scope.pointing(table, anchor))
-        .ifPresent(table -> out.accept(new Contribution.Related(anchor, table, List.of(), true)));
+    Relations.named(match, 2, scope)
+        .filter(rows -> scope.pointing(rows.table(), anchor).isPresent())
+        .map(
+            rows ->
+                new Contribution.Related(
+                    anchor, scope.pointing(rows.table(), anchor).get(), rows.filters(), true))
+        .ifPresent(out);
   }
 }

@@ -30,6 +30,20 @@ final class Relations {
     return Columns.isColumn(part) || part instanceof Meaning.MetricName;
   }
 
+  /** The rows of which a slot says what was done, as one metric counts them. */
+  static Optional<MetricRows> done(Match match, int slot, Scope scope) {
+    return match
+        .find(slot, Meaning.MetricName.class)
+        .filter(m -> match.isParticiple(slot))
+        .flatMap(m -> MetricRows.of(scope.model().metric(m.metric()), scope))
+        .or(() -> rowsDone(match, slot, scope).map(MetricRows::all));
+  }
+
+  /** The same, or the rows that it names by their noun. */
+  static Optional<MetricRows> named(Match match, int slot, Scope scope) {
+    return done(match, slot, scope).or(() -> rowsNamed(match, slot, scope).map(MetricRows::all));
+  }
+
   /** The table whose rows a slot names, by their noun or by what was done. */
   static Optional<String> rowsNamed(Match match, int slot, Scope scope) {
     return match
@@ -45,11 +59,12 @@ final class Relations {
   static Optional<String> rowsDone(Match match, int slot, Scope scope) {
     Optional<Meaning.MetricName> metric = match.find(slot, Meaning.MetricName.class);
     if (metric.isPresent()) {
-      Set<String> tables =
-          MeasureTables.of(new Measure.MetricValue(metric.get().metric()), scope.model());
-      return match.isParticiple(slot) && tables.size() == 1
-          ? tables.stream().findFirst()
-          : Optional.empty();
+      // Not all deals are sold, where those that are won count as sales.
+      return metric
+          .filter(m -> match.isParticiple(slot))
+          .flatMap(m -> MetricRows.of(scope.model().metric(m.metric()), scope))
+          .filter(rows -> rows.filters().isEmpty())
+          .map(MetricRows::table);
     } else if (match.find(slot, Meaning.ColumnName.class).isEmpty()) {
       return Optional.empty();
     }
@@ -66,9 +81,9 @@ final class Relations {
   static Optional<Contribution> done(Match match, int slot, String anchor, Scope scope) {
     return Optional.of(slot)
         .filter(match::isParticiple)
-        .flatMap(s -> rowsNamed(match, s, scope))
-        .filter(table -> scope.pointsAt(table, anchor))
-        .map(table -> new Contribution.RelatedApart(table, List.of(), false));
+        .flatMap(s -> named(match, s, scope))
+        .filter(rows -> scope.pointsAt(rows.table(), anchor))
+        .map(rows -> new Contribution.RelatedApart(rows.table(), rows.filters(), false));
   }
 
   /** What rows are judged by, as ratings by their average: the one metric that does not add up. */

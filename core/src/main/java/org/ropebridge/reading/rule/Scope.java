@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.ropebridge.lexicon.DatedValues;
 import org.ropebridge.lexicon.Dimensions;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Target;
@@ -17,7 +18,9 @@ import org.ropebridge.lexicon.Tokens;
 import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Condition;
 import org.ropebridge.model.LinkPaths;
+import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
 import org.ropebridge.model.expression.Expression;
@@ -46,6 +49,8 @@ import org.ropebridge.plan.TimeUnit;
  * @param manners categories that tell how rows of a table were done
  * @param repeats numbers that count how often something was done to a row: "times reopened"
  * @param persons columns that hold people
+ * @param doers the people who do what a metric tells, by its name: sellers of sales
+ * @param dated the dates at which rows came to have values
  * @param years number columns that hold years
  * @param places columns that hold places
  * @param workers names of tables whose rows are people who work here
@@ -72,6 +77,8 @@ public record Scope(
     Set<ColumnRef> manners,
     Set<ColumnRef> repeats,
     Set<ColumnRef> persons,
+    Map<String, ColumnRef> doers,
+    DatedValues dated,
     Set<ColumnRef> years,
     Set<ColumnRef> places,
     Set<ColumnRef> workers,
@@ -89,6 +96,7 @@ public record Scope(
     overruns = inOrder(overruns);
     targets = List.copyOf(targets);
     paces = Map.copyOf(paces);
+    doers = Map.copyOf(doers);
     reasons = inOrder(reasons);
     manners = inOrder(manners);
     repeats = inOrder(repeats);
@@ -116,13 +124,24 @@ public record Scope(
     return arePeople(table) ? notOver(table) : Optional.empty();
   }
 
-  /** Keeps rows whose end has not come, where just one date says when it does. */
-  Optional<Filter> notOver(String table) {
-    return onlyOf(table, ends).map(end -> new Filter.Missing(end, false));
+  /**
+   * Keeps rows whose end has not come, where just one date says when it does: by the author's own
+   * condition, where one asks just for that.
+   */
+  public Optional<Filter> notOver(String table) {
+    return onlyOf(table, ends)
+        .map(
+            end ->
+                model.table(table).conditions().stream()
+                    .map(Condition::name)
+                    .filter(c -> endMissing(table, c).equals(Optional.of(end)))
+                    .findFirst()
+                    .<Filter>map(c -> new Filter.Meets(table, c, false))
+                    .orElse(new Filter.Missing(end, false)));
   }
 
   /** The date whose lack is all that the condition asks for: "open". */
-  Optional<ColumnRef> endMissing(String table, String condition) {
+  public Optional<ColumnRef> endMissing(String table, String condition) {
     return model
         .table(table)
         .findCondition(condition)
@@ -461,7 +480,10 @@ public record Scope(
         && namingColumn(table).filter(own -> own.column().equals(column.column())).isPresent();
   }
 
-  /** The statistic that an author says a bare number column means; empty where it says none. */
+  /**
+   * The statistic that an author says a bare number column means: by how it adds up, or by the only
+   * metric that is its average; empty where neither is said.
+   */
   public Optional<Measure> meantByColumn(ColumnRef ref) {
     Column column = model.column(ref);
     return column.holds() != Column.Holds.NUMBER
@@ -470,7 +492,50 @@ public record Scope(
             .addsUp()
             .filter(a -> a == Column.AddsUp.SUM || a == Column.AddsUp.AVERAGE)
             .map(a -> a == Column.AddsUp.SUM ? Measure.Kind.SUM : Measure.Kind.AVERAGE)
-            .map(kind -> Measure.Statistic.of(kind, ref));
+            .<Measure>map(kind -> Measure.Statistic.of(kind, ref))
+            .or(() -> averageOf(ref));
+  }
+
+  private Optional<Measure> averageOf(ColumnRef ref) {
+    List<Measure> averages =
+        model.metrics().stream()
+            .filter(m -> computed(m, "avg").equals(Optional.of(ref)))
+            .<Measure>map(m -> new Measure.MetricValue(m.name()))
+            .toList();
+    return averages.size() == 1 ? Optional.of(averages.get(0)) : Optional.empty();
+  }
+
+  /** The column that a metric sums up, of all rows or of some. */
+  Optional<ColumnRef> summedBy(String metric) {
+    return computed(model.metric(metric), "sum");
+  }
+
+  /** Whether a column is among those that a metric is computed of. */
+  boolean isComputedOf(String metric, ColumnRef column) {
+    Metric of = model.metric(metric);
+    return of.table().equals(Optional.of(column.table()))
+        && uses(ExpressionParser.parse(of.sql()), column.column());
+  }
+
+  private static boolean uses(Expression expression, String column) {
+    return expression instanceof Expression.NameUse use && use.name().equals(column)
+        || expression.parts().stream().anyMatch(p -> uses(p, column));
+  }
+
+  private Optional<ColumnRef> computed(Metric metric, String function) {
+    return metric
+        .table()
+        .filter(t -> ExpressionParser.parse(metric.sql()) instanceof Expression.Call)
+        .flatMap(
+            t -> {
+              Expression.Call call = (Expression.Call) ExpressionParser.parse(metric.sql());
+              return call.function().equals(function)
+                      && call.arguments().size() == 1
+                      && call.arguments().get(0) instanceof Expression.NameUse name
+                      && model.table(t).findColumn(name.name()).isPresent()
+                  ? Optional.of(ColumnRef.of(t, name.name()))
+                  : Optional.empty();
+            });
   }
 
   /** Whether rows of a table have names by which numbers can be broken down. */
