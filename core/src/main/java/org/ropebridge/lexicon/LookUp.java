@@ -98,10 +98,11 @@ final class LookUp {
   }
 
   /** "deals that we won" were won, where a metric is called "won" as well. */
-  private boolean isMetricOfState(Mention mention, List<Mention> mentions) {
+  private static boolean isMetricOfState(Mention mention, List<Mention> mentions) {
     return mention.meaning() instanceof Meaning.MetricName
         && mentions.stream()
             .filter(m -> m.from() == mention.from() && m.to() == mention.to())
+            .filter(m -> m.quality() >= mention.quality())
             .anyMatch(
                 m ->
                     tableOfState(m)

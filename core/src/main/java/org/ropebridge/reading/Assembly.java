@@ -287,7 +287,6 @@ final class Assembly {
     if (hasTwoLowest()) {
       return Optional.empty();
     }
-    times.ofDated();
     times.ofDone();
     Listings listings = new Listings(said, scope);
     Optional<String> listed = listings.table();

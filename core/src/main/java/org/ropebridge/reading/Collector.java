@@ -63,6 +63,9 @@ final class Collector {
     if (narrowing.bare() && narrowing.filter() instanceof Filter.Missing date && date.negated()) {
       said.done.put(date, date.column());
     }
+    if (narrowing.bare()) {
+      dated(narrowing.filter());
+    }
     boolean part =
         narrowing.bare()
             && !said.shares.isEmpty()
@@ -77,6 +80,11 @@ final class Collector {
     }
   }
 
+  /** "deals won in May": when they were won, and not when they were opened. */
+  void dated(Filter filter) {
+    scope.dated().of(filter).ifPresent(date -> said.done.put(filter, date));
+  }
+
   boolean inShares(Contribution.InShares shares) {
     said.inShares = true;
     return shares.within().isEmpty()
@@ -87,7 +95,9 @@ final class Collector {
     said.opposed = true;
     opposed.noun().ifPresent(n -> noun(n, joined));
     ColumnRef column = opposed.values().column();
-    narrow(new Filter.InValues(column, opposed.values().stored(), false));
+    Filter filter = new Filter.InValues(column, opposed.values().stored(), false);
+    dated(filter);
+    narrow(filter);
     said.addGrouping(new Grouping.ByColumn(column));
     return true;
   }

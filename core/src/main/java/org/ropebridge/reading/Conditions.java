@@ -45,6 +45,17 @@ final class Conditions {
     return !scope.paths().shortest(table, to, Optional.empty()).isEmpty();
   }
 
+  /** "customers with won deals in 2025": won then, and not opened. */
+  private List<Filter> dated(Collected.Related related) {
+    List<ColumnRef> dates =
+        related.filters().stream().flatMap(f -> scope.dated().of(f).stream()).distinct().toList();
+    return dates.size() == 1 && dates.get(0).table().equals(related.table())
+        ? related.filters().stream()
+            .map(f -> Times.isUndated(f) ? f.onDate(dates.get(0)) : f)
+            .toList()
+        : related.filters();
+  }
+
   /** Puts the conditions where they belong; false when they belong nowhere. */
   boolean settle() {
     for (Collected.Related related : said.related) {
@@ -60,7 +71,7 @@ final class Conditions {
               related.anchor(),
               related.table(),
               Optional.empty(),
-              related.filters(),
+              dated(related),
               related.negated()));
     }
     if (said.ofRanked.isPresent() && !found(said.ofRanked.get())) {

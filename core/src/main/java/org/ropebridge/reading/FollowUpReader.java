@@ -223,7 +223,14 @@ final class FollowUpReader {
                 m.meaning() instanceof Meaning.RowNoun
                     || m.meaning() instanceof Meaning.ColumnName
                     || m.meaning() instanceof Meaning.ValueName);
-    return parsed.mentions().stream().anyMatch(m -> m.is(Role.THOSE) && m.from() < noun);
+    return parsed.mentions().stream()
+        .anyMatch(m -> m.is(Role.THOSE) && (m.from() < noun || haveWhatIsCounted(m, parsed)));
+  }
+
+  /** "how many open deals do they have": they are not the deals. */
+  private static boolean haveWhatIsCounted(Mention those, Parser.Parsed parsed) {
+    return parsed.mentions().stream().anyMatch(m -> m.is(Role.AUXILIARY) && m.to() == those.from())
+        && parsed.mentions().stream().anyMatch(m -> m.is(Role.COUNT) && m.from() <= 1);
   }
 
   /** "the huts and their wardens": whose they are is told by a noun before. */

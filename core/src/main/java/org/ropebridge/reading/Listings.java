@@ -144,7 +144,7 @@ final class Listings {
       return new Listing.Order(ColumnRef.of(table, span.from().name()), !order.descending());
     }
     List<ColumnRef> dates =
-        said.filters.stream().flatMap(f -> scope.dated().of(f).stream()).distinct().toList();
+        said.done.keySet().stream().flatMap(f -> scope.dated().of(f).stream()).distinct().toList();
     boolean dated = dates.size() == 1 && dates.get(0).table().equals(table);
     return dated && scope.isMainDate(by)
         ? new Listing.Order(dates.get(0), order.descending())

@@ -162,6 +162,7 @@ final class Takings {
           to.said.predicated.add(predicate.filter());
           if (to.said.shares.isEmpty()) {
             to.narrow(predicate.filter());
+            to.dated(predicate.filter());
             predicate.done().ifPresent(d -> to.said.done.put(predicate.filter(), d));
           } else {
             to.said.predicates.add(predicate.filter());

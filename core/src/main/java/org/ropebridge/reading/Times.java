@@ -108,22 +108,6 @@ final class Times {
     }
   }
 
-  /** "deals won in May": when they were won, and not when they were opened. */
-  void ofDated() {
-    said.filters.forEach(f -> scope.dated().of(f).ifPresent(date -> said.done.put(f, date)));
-    said.filters.replaceAll(f -> f instanceof Filter.Having having ? ofDated(having) : f);
-  }
-
-  private Filter ofDated(Filter.Having having) {
-    List<ColumnRef> dates =
-        having.filters().stream().flatMap(f -> scope.dated().of(f).stream()).distinct().toList();
-    return dates.size() == 1 && dates.get(0).table().equals(having.table())
-        ? having.with(
-            having.role(),
-            having.filters().stream().map(f -> isUndated(f) ? f.onDate(dates.get(0)) : f).toList())
-        : having;
-  }
-
   /** "who closed the most tickets in July": when they were closed, and not when they came. */
   void ofDone() {
     if (said.done.size() != 1) {
@@ -188,7 +172,7 @@ final class Times {
                 : g);
   }
 
-  private static boolean isUndated(Filter filter) {
+  static boolean isUndated(Filter filter) {
     return filter instanceof Filter.InPeriod in && in.date().isEmpty() && !in.negated();
   }
 

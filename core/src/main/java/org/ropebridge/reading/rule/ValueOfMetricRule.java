@@ -20,7 +20,7 @@ final class ValueOfMetricRule extends Rule {
 
   @Override
   public double bonus() {
-    return 0.9;
+    return 0.3;
   }
 
   @Override
