@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.reading.rule.Contribution;
@@ -138,6 +140,28 @@ final class PeriodEdits {
                 .filter(f -> !(f instanceof Filter.InPeriod in && in.negated()))
                 .toList())
         : plan;
+  }
+
+  /**
+   * "what about 2024", of policies that were cancelled in 2025: cancelled then, where nothing else
+   * is said and the only time before is of a date of what is told.
+   */
+  Contribution onDateOf(Contribution contribution, Plan plan) {
+    List<Filter.InPeriod> times =
+        plan.filters().stream()
+            .filter(Filter.InPeriod.class::isInstance)
+            .map(Filter.InPeriod.class::cast)
+            .toList();
+    Optional<ColumnRef> date =
+        times.size() == 1 && !times.get(0).negated() ? times.get(0).date() : Optional.empty();
+    boolean theirs =
+        date.filter(d -> MeasureTables.of(plan, scope.model()).contains(d.table())).isPresent();
+    return theirs
+            && contribution instanceof Contribution.Narrowing narrowing
+            && narrowing.filter() instanceof Filter.InPeriod in
+            && in.date().isEmpty()
+        ? new Contribution.Narrowing(in.onDate(date.get()), narrowing.bare())
+        : contribution;
   }
 
   /** "only July", after "in 2025": the July of that year. */

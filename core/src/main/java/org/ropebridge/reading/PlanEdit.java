@@ -383,9 +383,13 @@ final class PlanEdit {
     left = withSortKey(left, said);
     Plan remaining = left;
     boolean addsMore = adding;
+    boolean timeOnly = !adding && said.contributions().size() == 1;
     Sequence words =
         rest.replacing(
-            c -> Optional.of(periods.inTimeOf(parts.fittedTo(remaining, plan, c), plan)));
+            c -> {
+              Contribution then = periods.inTimeOf(parts.fittedTo(remaining, plan, c), plan);
+              return Optional.of(timeOnly ? periods.onDateOf(then, plan) : then);
+            });
     double unlike =
         UNLIKE
             * (said.filters().stream().filter(f -> isUnlike(f, plan, addsMore)).count()
