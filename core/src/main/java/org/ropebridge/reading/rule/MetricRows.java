@@ -31,10 +31,11 @@ record MetricRows(String table, List<Filter> filters) {
 
   /** The rows of a metric; empty where it is no count or sum, or keeps rows otherwise. */
   static Optional<MetricRows> of(Metric metric, Scope scope) {
+    Expression sql = ExpressionParser.parse(metric.sql());
     return metric
         .table()
-        .filter(t -> ExpressionParser.parse(metric.sql()) instanceof Expression.Call)
-        .flatMap(t -> of(t, (Expression.Call) ExpressionParser.parse(metric.sql()), scope));
+        .filter(t -> sql instanceof Expression.Call)
+        .flatMap(t -> of(t, (Expression.Call) sql, scope));
   }
 
   private static Optional<MetricRows> of(String table, Expression.Call call, Scope scope) {

@@ -499,7 +499,7 @@ public record Scope(
   private Optional<Measure> averageOf(ColumnRef ref) {
     List<Measure> averages =
         model.metrics().stream()
-            .filter(m -> computed(m, "avg").equals(Optional.of(ref)))
+            .filter(m -> computed(m, "avg", false).equals(Optional.of(ref)))
             .<Measure>map(m -> new Measure.MetricValue(m.name()))
             .toList();
     return averages.size() == 1 ? Optional.of(averages.get(0)) : Optional.empty();
@@ -507,7 +507,7 @@ public record Scope(
 
   /** The column that a metric sums up, of all rows or of some. */
   Optional<ColumnRef> summedBy(String metric) {
-    return computed(model.metric(metric), "sum");
+    return computed(model.metric(metric), "sum", true);
   }
 
   /** Whether a column is among those that a metric is computed of. */
@@ -522,20 +522,26 @@ public record Scope(
         || expression.parts().stream().anyMatch(p -> uses(p, column));
   }
 
-  private Optional<ColumnRef> computed(Metric metric, String function) {
+  /** The column that a metric is a function of, of all rows or, where it may, of some. */
+  private Optional<ColumnRef> computed(Metric metric, String function, boolean ofSome) {
+    Expression sql = ExpressionParser.parse(metric.sql());
     return metric
         .table()
-        .filter(t -> ExpressionParser.parse(metric.sql()) instanceof Expression.Call)
-        .flatMap(
-            t -> {
-              Expression.Call call = (Expression.Call) ExpressionParser.parse(metric.sql());
-              return call.function().equals(function)
-                      && call.arguments().size() == 1
-                      && call.arguments().get(0) instanceof Expression.NameUse name
-                      && model.table(t).findColumn(name.name()).isPresent()
-                  ? Optional.of(ColumnRef.of(t, name.name()))
-                  : Optional.empty();
-            });
+        .filter(t -> sql instanceof Expression.Call)
+        .flatMap(t -> argument((Expression.Call) sql, t, function, ofSome));
+  }
+
+  private Optional<ColumnRef> argument(
+      Expression.Call call, String table, String function, boolean ofSome) {
+    boolean fits =
+        call.function().equals(function)
+            && (ofSome || call.filter().isEmpty())
+            && call.arguments().size() == 1;
+    return fits
+            && call.arguments().get(0) instanceof Expression.NameUse name
+            && model.table(table).findColumn(name.name()).isPresent()
+        ? Optional.of(ColumnRef.of(table, name.name()))
+        : Optional.empty();
   }
 
   /** Whether rows of a table have names by which numbers can be broken down. */

@@ -23,7 +23,10 @@ final class TrueOfSameRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.ColumnName column = match.get(0, Meaning.ColumnName.class);
-    if (scope.holds(column.column(), Column.Holds.YES_NO)
+    // "answered and got an answer" are two columns: "and" is no "to".
+    boolean apart = !match.isWord(1, Role.TO) || !match.adjoins(2);
+    if (apart
+        && scope.holds(column.column(), Column.Holds.YES_NO)
         && column.equals(match.get(2, Meaning.ColumnName.class))) {
       out.accept(column);
     }
