@@ -22,18 +22,26 @@ import org.ropebridge.plan.Filter;
  * is closed, and not on that on which it was opened.
  */
 public final class DatedValues {
-  private final Model model;
   private final Map<Value, Set<Optional<String>>> dates = new HashMap<>();
+  private final Map<Filter.Meets, ColumnRef> ofConditions = new HashMap<>();
 
   /** Learns the dates from a model's metrics. */
   public DatedValues(Model model) {
-    this.model = model;
     for (Metric metric : model.metrics()) {
       Optional<Table> table = metric.table().map(model::table);
       if (table.flatMap(Table::mainDate).isPresent()) {
         Optional<String> date = metric.date().filter(d -> !table.get().mainDate().get().equals(d));
         tested(ExpressionParser.parse(metric.sql()), table.get())
             .forEach(v -> dates.computeIfAbsent(v, k -> new HashSet<>()).add(date));
+      }
+    }
+    for (Table table : model.tables()) {
+      for (Condition condition : table.conditions()) {
+        common(table.name(), tested(ExpressionParser.parse(condition.sql()), table))
+            .ifPresent(
+                date ->
+                    ofConditions.put(
+                        new Filter.Meets(table.name(), condition.name(), false), date));
       }
     }
   }
@@ -52,14 +60,10 @@ public final class DatedValues {
           in.values().stream()
               .map(v -> new Value(table, in.column().column(), v))
               .collect(Collectors.toSet()));
-    } else if (filter instanceof Filter.Meets meets && !meets.negated()) {
-      Table table = model.table(meets.table());
-      return table
-          .findCondition(meets.condition())
-          .map(Condition::sql)
-          .flatMap(sql -> common(table.name(), tested(ExpressionParser.parse(sql), table)));
     }
-    return Optional.empty();
+    return filter instanceof Filter.Meets meets
+        ? Optional.ofNullable(ofConditions.get(meets))
+        : Optional.empty();
   }
 
   private Optional<ColumnRef> common(String table, Set<Value> values) {

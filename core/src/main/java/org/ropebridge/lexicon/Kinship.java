@@ -60,7 +60,7 @@ public final class Kinship {
   }
 
   /** What a row of a table is called. */
-  private static Stream<String> names(Table table) {
+  static Stream<String> names(Table table) {
     return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
         .map(Tokens::plain);
   }

@@ -334,7 +334,7 @@ final class ModelWords {
       String deeds = links.get(0).getKey().name();
       Meaning role =
           new Meaning.RoleName(deeds + "." + links.get(0).getValue().name(), table.name());
-      names(table)
+      Kinship.names(table)
           .flatMap(n -> vocabulary.deedOf(n).stream())
           .filter(verb -> !vocabulary.words().containsKey(verb))
           .distinct()
@@ -354,12 +354,6 @@ final class ModelWords {
         .flatMap(Column::names)
         .map(Tokens::plain)
         .anyMatch(n -> vocabulary.isParticiple(n) && vocabulary.stem(n).equals(stem));
-  }
-
-  /** What a row of a table is called. */
-  private static Stream<String> names(Table table) {
-    return Stream.concat(Stream.of(table.rowNoun()), table.alsoCalled().stream())
-        .map(Tokens::plain);
   }
 
   private void addTable(Table table) {
