@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Looks the words of a text up: everything that each stretch of it may mean. */
 final class LookUp {
@@ -88,30 +89,28 @@ final class LookUp {
   /** "lost deals" have not gone down, where deals may be lost. */
   private static boolean isState(Mention mention, List<Mention> mentions) {
     return mention.meaning() instanceof Meaning.DriftWord
-        && mentions.stream()
-            .filter(m -> m.from() == mention.from() && m.to() == mention.to())
-            .anyMatch(
-                m ->
-                    tableOfState(m)
-                        .filter(t -> mentions.stream().anyMatch(n -> isNounBehind(n, m, t)))
-                        .isPresent());
+        && states(mention, mentions)
+            .anyMatch(s -> mentions.stream().anyMatch(n -> n.from() == s.to() && isNounOf(n, s)));
   }
 
   /** "deals that we won" were won, where a metric is called "won" as well. */
   private static boolean isMetricOfState(Mention mention, List<Mention> mentions) {
     return mention.meaning() instanceof Meaning.MetricName
-        && mentions.stream()
-            .filter(m -> m.from() == mention.from() && m.to() == mention.to())
-            .filter(m -> m.quality() >= mention.quality())
-            .anyMatch(
-                m ->
-                    tableOfState(m)
-                        .filter(t -> mentions.stream().anyMatch(n -> isNounOf(n, t)))
-                        .isPresent());
+        && states(mention, mentions)
+            .filter(s -> s.quality() >= mention.quality())
+            .anyMatch(s -> mentions.stream().anyMatch(n -> isNounOf(n, s)));
   }
 
-  private static boolean isNounOf(Mention noun, String table) {
-    return noun.meaning() instanceof Meaning.RowNoun rows && rows.table().equals(table);
+  /** The states of rows that the same words may be. */
+  private static Stream<Mention> states(Mention mention, List<Mention> mentions) {
+    return mentions.stream()
+        .filter(m -> m.from() == mention.from() && m.to() == mention.to())
+        .filter(m -> tableOfState(m).isPresent());
+  }
+
+  private static boolean isNounOf(Mention noun, Mention state) {
+    return noun.meaning() instanceof Meaning.RowNoun rows
+        && tableOfState(state).equals(Optional.of(rows.table()));
   }
 
   private static Optional<String> tableOfState(Mention mention) {
@@ -121,10 +120,6 @@ final class LookUp {
     return mention.meaning() instanceof Meaning.ConditionName condition
         ? Optional.of(condition.table())
         : Optional.empty();
-  }
-
-  private static boolean isNounBehind(Mention noun, Mention before, String table) {
-    return isNounOf(noun, table) && noun.from() == before.to();
   }
 
   /** Whether it is a name of several words, as the model writes it. */

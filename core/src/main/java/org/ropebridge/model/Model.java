@@ -105,6 +105,26 @@ public record Model(
     return namingColumn(ref.table()).filter(ref.withoutRole()::equals).isPresent();
   }
 
+  /**
+   * The table that has the link of a role given as {@code table.link}.
+   *
+   * @throws IllegalArgumentException if there is no such table
+   */
+  public Table tableOfRole(String role) {
+    return table(role.substring(0, role.indexOf('.')));
+  }
+
+  /**
+   * The link of a role given as {@code table.link}.
+   *
+   * @throws IllegalArgumentException if there is no such link
+   */
+  public Link linkOfRole(String role) {
+    return tableOfRole(role)
+        .findLink(role.substring(role.indexOf('.') + 1))
+        .orElseThrow(() -> new IllegalArgumentException("no link " + role + " in " + name));
+  }
+
   public Model withTables(List<Table> newTables) {
     return new Model(
         name,

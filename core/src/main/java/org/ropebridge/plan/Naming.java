@@ -112,27 +112,16 @@ public final class Naming {
   }
 
   private String qualifiedRole(String role) {
-    Table table = model.table(role.substring(0, role.indexOf('.')));
-    Link link = table.findLink(role.substring(role.indexOf('.') + 1)).orElseThrow();
-    return table.rowNoun() + " " + link.label();
+    return model.tableOfRole(role).rowNoun() + " " + model.linkOfRole(role).label();
   }
 
   private boolean leadsTo(String role, String tableName) {
-    int dot = role.indexOf('.');
-    return model
-        .table(role.substring(0, dot))
-        .findLink(role.substring(dot + 1))
-        .map(l -> l.to().equals(tableName))
-        .orElse(false);
+    return model.linkOfRole(role).to().equals(tableName);
   }
 
   /** The phrase of a role given as {@code table.link}. */
   public String role(String role) {
-    String tableName = role.substring(0, role.indexOf('.'));
-    Table table = model.table(tableName);
-    Link link = table.findLink(role.substring(tableName.length() + 1)).orElseThrow();
-    return isNamed(link) && isUnique(link.label())
-        ? link.label()
-        : table.rowNoun() + " " + link.label();
+    Link link = model.linkOfRole(role);
+    return isNamed(link) && isUnique(link.label()) ? link.label() : qualifiedRole(role);
   }
 }

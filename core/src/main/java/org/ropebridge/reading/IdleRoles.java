@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Link;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.LinkPaths.Way;
 import org.ropebridge.model.Model;
@@ -31,14 +32,8 @@ final class IdleRoles {
 
   /** Whether the column is called just by its role: "captain". That is what people said. */
   private boolean namesRole(ColumnRef ref) {
-    String role = ref.role().orElseThrow();
-    int dot = role.indexOf('.');
-    return model.namesItsTable(ref)
-        && model
-            .table(role.substring(0, dot))
-            .findLink(role.substring(dot + 1))
-            .filter(l -> l.to().equals(ref.table()) && Naming.isNamed(l, model))
-            .isPresent();
+    Link link = model.linkOfRole(ref.role().orElseThrow());
+    return model.namesItsTable(ref) && link.to().equals(ref.table()) && Naming.isNamed(link, model);
   }
 
   private ColumnRef withoutIdleRole(ColumnRef ref, Set<String> bases, Plan plan) {

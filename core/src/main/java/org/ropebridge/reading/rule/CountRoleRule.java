@@ -29,7 +29,7 @@ final class CountRoleRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Meaning.RoleName role = match.get(2, Meaning.RoleName.class);
-    String with = role.role().substring(0, role.role().indexOf('.'));
+    String with = scope.model().tableOfRole(role.role()).name();
     boolean said =
         match.find(4, Meaning.RowNoun.class).map(n -> n.table().equals(with)).orElse(true);
     if (match.isPlural(2) && said && (match.has(4) || !match.has(3))) {

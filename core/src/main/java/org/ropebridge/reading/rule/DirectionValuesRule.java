@@ -39,7 +39,7 @@ final class DirectionValuesRule extends Rule {
       Contribution there =
           new Contribution.Narrowing(
               new Filter.InValues(column.withRole(role), values.stored(), false));
-      String table = role.substring(0, role.indexOf('.'));
+      String table = scope.model().tableOfRole(role).name();
       List<ColumnRef> ends = scope.ends().stream().filter(c -> c.table().equals(table)).toList();
       // What never ended ended nowhere, wherever it was to.
       out.accept(
@@ -53,14 +53,7 @@ final class DirectionValuesRule extends Rule {
   }
 
   private static boolean leadsTo(String role, ColumnRef column, Scope scope) {
-    int dot = role.indexOf('.');
-    String to =
-        scope
-            .model()
-            .table(role.substring(0, dot))
-            .findLink(role.substring(dot + 1))
-            .orElseThrow()
-            .to();
+    String to = scope.model().linkOfRole(role).to();
     return to.equals(column.table())
         || scope.paths().shortest(to, column.table(), Optional.empty()).size() == 1;
   }

@@ -548,7 +548,6 @@ public final class Grammar {
           new WhichOfThemRule(),
           new WhichOneRule(),
           new WhichRowsRule(),
-          new WhoDidRoleRule(),
           new WhoDoesRule(),
           new WhoOfRoleRule(),
           new WhoHighestRule(),

@@ -33,7 +33,7 @@ final class WhoDoesRule extends Rule {
     String table = values.column().table();
     boolean theirs =
         scope.model().namesItsTable(values.column())
-            && role.role().startsWith(table + ".")
+            && scope.model().tableOfRole(role.role()).name().equals(table)
             && match.find(3, Meaning.RowNoun.class).map(n -> n.table().equals(table)).orElse(true);
     Optional<ColumnRef> name = scope.namingColumn(role.to()).map(c -> c.withRole(role.role()));
     if (theirs) {
