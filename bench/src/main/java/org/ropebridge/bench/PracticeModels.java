@@ -47,7 +47,8 @@ public final class PracticeModels {
           "desk",
           "orchard",
           "wheels",
-          "deals");
+          "deals",
+          "clinic");
 
   private PracticeModels() {}
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.ropebridge.model.Plural;
 
 /** Singulars, plurals and stems of English words, in plain lower case. */
 final class EnglishInflection {
@@ -208,6 +209,9 @@ final class EnglishInflection {
           ? word.substring(0, word.length() - 1)
           : word.substring(0, word.length() - 3) + "y";
     }
+    if (word.endsWith("ses") && !isNounWithout(word, "s") && isSis(word)) {
+      return word.substring(0, word.length() - 2) + "is";
+    }
     if (endsWithAny(word, "sses", "shes", "ches", "xes", "zes")) {
       return word.substring(0, word.length() - (isNounWithout(word, "s") ? 1 : 2));
     }
@@ -215,6 +219,12 @@ final class EnglishInflection {
       return word.substring(0, word.length() - 1);
     }
     return word;
+  }
+
+  /** "diagnoses", of a diagnosis. */
+  private static boolean isSis(String word) {
+    String singular = word.substring(0, word.length() - 2) + "is";
+    return EnglishDictionary.instance().isNoun(singular);
   }
 
   private static boolean isNounWithout(String word, String ending) {
@@ -428,9 +438,6 @@ final class EnglishInflection {
   }
 
   static String plural(String phrase) {
-    if (phrase.matches(".*[^aeiou]y")) {
-      return phrase.substring(0, phrase.length() - 1) + "ies";
-    }
-    return phrase.matches(".*(s|x|z|ch|sh)") ? phrase + "es" : phrase + "s";
+    return Plural.of(phrase);
   }
 }

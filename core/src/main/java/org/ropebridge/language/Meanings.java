@@ -30,7 +30,10 @@ final class Meanings {
           entry("statistics", n -> new Meaning.StatisticWord(Measure.Kind.valueOf(n))),
           entry("superlatives", Meanings::superlative),
           entry("judgements", n -> new Meaning.JudgementWord(either(n, "BEST", "WORST"))),
-          entry("common", n -> new Meaning.CommonWord(either(n, "MOST", "LEAST"))),
+          entry("common", n ->
+                  n.equals("POPULAR")
+                      ? new Meaning.CommonWord(true, true)
+                      : new Meaning.CommonWord(either(n, "MOST", "LEAST"), false)),
           entry("often", n -> new Meaning.OftenWord(either(n, "MOST", "LEAST"))),
           entry("ranks", n -> new Meaning.RankWord(either(n, "TOP", "BOTTOM"), false)),
           entry("ranks but of time", n -> new Meaning.RankWord(either(n, "TOP", "BOTTOM"), true)),

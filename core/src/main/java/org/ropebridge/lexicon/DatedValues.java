@@ -22,6 +22,9 @@ import org.ropebridge.plan.Filter;
  * is closed, and not on that on which it was opened.
  */
 public final class DatedValues {
+  private static final Set<String> COUNTS = Set.of("sum", "count");
+
+  private final Map<Value, Set<Optional<String>>> counted = new HashMap<>();
   private final Map<Value, Set<Optional<String>>> dates = new HashMap<>();
   private final Map<Filter.Meets, ColumnRef> ofConditions = new HashMap<>();
 
@@ -31,8 +34,14 @@ public final class DatedValues {
       Optional<Table> table = metric.table().map(model::table);
       if (table.flatMap(Table::mainDate).isPresent()) {
         Optional<String> date = metric.date().filter(d -> !table.get().mainDate().get().equals(d));
-        tested(ExpressionParser.parse(metric.sql()), table.get())
-            .forEach(v -> dates.computeIfAbsent(v, k -> new HashSet<>()).add(date));
+        Expression sql = ExpressionParser.parse(metric.sql());
+        boolean counts = sql instanceof Expression.Call call && COUNTS.contains(call.function());
+        for (Value value : tested(sql, table.get())) {
+          dates.computeIfAbsent(value, k -> new HashSet<>()).add(date);
+          if (counts) {
+            counted.computeIfAbsent(value, k -> new HashSet<>()).add(date);
+          }
+        }
       }
     }
     for (Table table : model.tables()) {
@@ -68,10 +77,16 @@ public final class DatedValues {
 
   private Optional<ColumnRef> common(String table, Set<Value> values) {
     Set<Optional<String>> all = new HashSet<>();
-    values.forEach(v -> all.addAll(dates.getOrDefault(v, Set.of(Optional.empty()))));
+    values.forEach(v -> all.addAll(told(v)));
     return all.size() == 1
         ? all.iterator().next().map(d -> ColumnRef.of(table, d))
         : Optional.empty();
+  }
+
+  /** What counts or sums up rows with a value tells their date before a ratio of some of them. */
+  private Set<Optional<String>> told(Value value) {
+    return counted.getOrDefault(
+        value, dates.getOrDefault(value, Set.of(Optional.empty())));
   }
 
   /** The values of which an expression asks whether a column has them. */

@@ -360,6 +360,14 @@ public final class Kinship {
                         && names(table).anyMatch(this::isPerson)));
   }
 
+  /** Tables whose rows are people, with a name or without. */
+  public Set<String> people() {
+    return model.tables().stream()
+        .filter(t -> names(t).anyMatch(this::isPerson))
+        .map(Table::name)
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
   /** Names of tables whose rows are people who work here. */
   public Set<ColumnRef> workers() {
     return columns(

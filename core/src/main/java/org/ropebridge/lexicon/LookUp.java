@@ -69,7 +69,10 @@ final class LookUp {
     return mentions;
   }
 
-  /** "last month" is a time, although a column may be called month. */
+  /**
+   * "last month" is a time, although a column may be called month; and so are "10 days", where one
+   * is called day.
+   */
   private static boolean isTimeByName(Mention mention, List<Mention> mentions) {
     return mention.meaning() instanceof Meaning.ColumnName
         && mention.to() == mention.from() + 1
@@ -80,10 +83,14 @@ final class LookUp {
                         && m.to() == mention.to()
                         && m.meaning() instanceof Meaning.TimeUnitWord)
         && mentions.stream()
+            .filter(m -> m.to() == mention.from())
             .anyMatch(
                 m ->
-                    m.to() == mention.from()
-                        && (m.is(Role.LAST) || m.is(Role.THIS) || m.is(Role.NEXT)));
+                    m.is(Role.LAST)
+                        || m.is(Role.THIS)
+                        || m.is(Role.NEXT)
+                        || m.meaning() instanceof Meaning.NumberWord
+                            && mention.found() == Mention.Found.INFLECTED);
   }
 
   /** "lost deals" have not gone down, where deals may be lost. */

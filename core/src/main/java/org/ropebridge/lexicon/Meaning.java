@@ -169,8 +169,12 @@ public sealed interface Meaning extends Part {
   /** Says that something moved, and which way: "grew", "drop". */
   record DriftWord(Contrast way) implements Meaning {}
 
-  /** "most common": ranked by how many rows have it. */
-  record CommonWord(boolean most) implements Meaning {}
+  /**
+   * "most common": ranked by how many rows have it.
+   *
+   * @param popular whether another measure may tell it as well: "most popular"
+   */
+  record CommonWord(boolean most, boolean popular) implements Meaning {}
 
   /** "most often": ranked by how many rows there are. */
   record OftenWord(boolean most) implements Meaning {}

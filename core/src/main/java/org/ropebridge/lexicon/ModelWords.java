@@ -540,6 +540,19 @@ final class ModelWords {
     }
   }
 
+  /** "in the house", of a condition that is called "still in the house". */
+  private Optional<String> withoutFiller(String name) {
+    int space = name.indexOf(' ');
+    return space > 0 && name.indexOf(' ', space + 1) > 0 && isFiller(name.substring(0, space))
+        ? Optional.of(name.substring(space + 1)).filter(n -> !naming.isName(n))
+        : Optional.empty();
+  }
+
+  private boolean isFiller(String word) {
+    return vocabulary.words().getOrDefault(word, List.of()).stream()
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && w.role().isFiller());
+  }
+
   private boolean isFreeWord(String word) {
     return !naming.isName(word) && !vocabulary.words().containsKey(word);
   }
@@ -551,6 +564,10 @@ final class ModelWords {
     // invoices, and what is asked of them is read with the noun.
     add(naming.condition(table.name(), condition.name()), meaning);
     condition.alsoCalled().forEach(s -> add(s, meaning));
+    Stream.concat(Stream.of(condition.label()), condition.alsoCalled().stream())
+        .map(Tokens::plain)
+        .flatMap(n -> withoutFiller(n).stream())
+        .forEach(n -> add(n, meaning, Mention.Found.SHORTENED, false));
     // "cancellations by month", of what has a cancellation date as well, is by that; and so is
     // what was "cancelled in May".
     Set<String> nouns = vocabulary.nounsOf(Tokens.plain(condition.label()));
@@ -579,7 +596,7 @@ final class ModelWords {
     List<ColumnRef> births =
         kinship.beginnings().stream().filter(c -> c.table().equals(table.name())).toList();
     for (String age : vocabulary.ageWords()) {
-      if (named
+      if ((named || arePeople(table))
           && births.size() == 1
           && !naming.isName(age)
           && !naming.isName(table.rowNoun() + " " + age)) {

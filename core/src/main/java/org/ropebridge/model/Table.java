@@ -140,6 +140,14 @@ public record Table(
   }
 
   /**
+   * Whether a column tells rows apart and measures nothing: an id, or a key that is a number.
+   */
+  public boolean isId(Column column) {
+    return column.holds() == Column.Holds.ID
+        || column.holds() == Column.Holds.NUMBER && column.name().equals(key);
+  }
+
+  /**
    * The column of that name.
    *
    * @throws IllegalArgumentException if the table has no such column that people may use

@@ -288,14 +288,23 @@ final class Chart {
 
   /** The word that is in the plural when the part is: of "lines of business" the first. */
   private String head(Edge edge) {
+    Optional<Edge> named = edge.parts().stream().filter(e -> e.part() == edge.part()).findFirst();
+    if (named.isPresent()) {
+      return head(named.get());
+    }
     if (edge.part() instanceof Meaning) {
       for (int i = edge.from() + 1; i < edge.to() - 1; i++) {
-        if (transparent[i]) {
+        if (transparent[i] || isPreposition(tokens.get(i).plain())) {
           return tokens.get(i - 1).plain();
         }
       }
     }
     return tokens.get(edge.to() - 1).plain();
+  }
+
+  private boolean isPreposition(String word) {
+    return vocabulary.words().getOrDefault(word, List.of()).stream()
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && w.role() == Role.PREPOSITION);
   }
 
   private void apply(Patterns.Pattern pattern, Edge[] matched, Deque<Edge> agenda) {

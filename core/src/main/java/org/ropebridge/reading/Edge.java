@@ -86,7 +86,7 @@ record Edge(
   /** What it keeps, as an edge of its own. */
   Optional<Edge> keptApart() {
     return kept.map(
-        f -> new Edge(from, to, new Contribution.Narrowing(f), 0, "", List.of(), List.of()));
+        f -> new Edge(from, to, new Contribution.Narrowing(f, true), 0, "", List.of(), List.of()));
   }
 
   /** The rules that built it, innermost first. */

@@ -103,6 +103,7 @@ public final class QuestionReader {
             kinship.manners(),
             kinship.repeats(),
             kinship.persons(),
+            kinship.people(),
             kinship.doers(),
             new DatedValues(model),
             kinship.years(),

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.ropebridge.model.Plural;
 import org.ropebridge.model.AccessRule;
 import org.ropebridge.model.BusinessCalendar;
 import org.ropebridge.model.BusinessCalendar.Season;

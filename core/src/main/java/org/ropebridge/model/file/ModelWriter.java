@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import org.ropebridge.model.Plural;
 import org.ropebridge.model.AccessRule;
 import org.ropebridge.model.BusinessCalendar;
 import org.ropebridge.model.BusinessCalendar.Today;

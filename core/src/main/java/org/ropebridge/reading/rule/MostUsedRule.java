@@ -28,7 +28,7 @@ final class MostUsedRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(3, Meaning.RowNoun.class).table();
-    Optional<String> rows = used(table, scope);
+    Optional<String> rows = used(table, match.get(1, Meaning.CommonWord.class), scope);
     Optional<ColumnRef> name = scope.namingColumn(table);
     if (rows.isPresent() && name.isPresent() && !(match.has(0) && match.has(2))) {
       MostCommonRule.ranked(match, name.get(), rows.get()).ifPresent(out);
@@ -37,9 +37,9 @@ final class MostUsedRule extends Rule {
 
   /**
    * What uses it: the only table that points at it, or else the one of what ranks. What ranks, and
-   * is no money, tells by itself how popular it is.
+   * is no money, tells by itself how popular it is, and not how common.
    */
-  private static Optional<String> used(String table, Scope scope) {
+  private static Optional<String> used(String table, Meaning.CommonWord word, Scope scope) {
     Optional<Metric> ranking =
         scope
             .model()
@@ -47,7 +47,7 @@ final class MostUsedRule extends Rule {
             .topBy()
             .map(scope.model()::metric)
             .filter(m -> m.table().filter(t -> scope.pointsAt(t, table)).isPresent());
-    if (ranking.filter(m -> m.shownAs() != Metric.ShownAs.MONEY).isPresent()) {
+    if (word.popular() && ranking.filter(m -> m.shownAs() != Metric.ShownAs.MONEY).isPresent()) {
       return Optional.empty();
     }
     return scope.onlyPointing(table).or(() -> ranking.flatMap(Metric::table));

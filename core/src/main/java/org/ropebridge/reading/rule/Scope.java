@@ -49,6 +49,7 @@ import org.ropebridge.plan.TimeUnit;
  * @param manners categories that tell how rows of a table were done
  * @param repeats numbers that count how often something was done to a row: "times reopened"
  * @param persons columns that hold people
+ * @param people tables whose rows are people
  * @param doers the people who do what a metric tells, by its name: sellers of sales
  * @param dated the dates at which rows came to have values
  * @param years number columns that hold years
@@ -77,6 +78,7 @@ public record Scope(
     Set<ColumnRef> manners,
     Set<ColumnRef> repeats,
     Set<ColumnRef> persons,
+    Set<String> people,
     Map<String, ColumnRef> doers,
     DatedValues dated,
     Set<ColumnRef> years,
@@ -101,6 +103,7 @@ public record Scope(
     manners = inOrder(manners);
     repeats = inOrder(repeats);
     persons = inOrder(persons);
+    people = inOrder(people);
     years = inOrder(years);
     places = inOrder(places);
     workers = inOrder(workers);
@@ -294,9 +297,9 @@ public record Scope(
     return model.column(column).addsUp().equals(Optional.of(Column.AddsUp.SUM));
   }
 
-  /** Whether the rows of the table are people that have names. */
+  /** Whether the rows of the table are people. */
   public boolean arePeople(String table) {
-    return persons.stream().anyMatch(c -> c.table().equals(table) && model.namesItsTable(c));
+    return people.contains(table);
   }
 
   /** Whether the column holds words. */
@@ -496,13 +499,19 @@ public record Scope(
             .or(() -> averageOf(ref));
   }
 
-  private Optional<Measure> averageOf(ColumnRef ref) {
+  /** The only metric that is a column's average. */
+  Optional<Measure> averageOf(ColumnRef ref) {
     List<Measure> averages =
         model.metrics().stream()
             .filter(m -> computed(m, "avg", false).equals(Optional.of(ref)))
             .<Measure>map(m -> new Measure.MetricValue(m.name()))
             .toList();
     return averages.size() == 1 ? Optional.of(averages.get(0)) : Optional.empty();
+  }
+
+  /** The column that a metric is the average of, over all rows. */
+  Optional<ColumnRef> averagedBy(String metric) {
+    return computed(model.metric(metric), "avg", false);
   }
 
   /** The column that a metric sums up, of all rows or of some. */
@@ -546,7 +555,7 @@ public record Scope(
 
   /** Whether rows of a table have names by which numbers can be broken down. */
   boolean haveNames(String table) {
-    return namingColumn(table).filter(c -> !holds(c, Column.Holds.ID)).isPresent();
+    return namingColumn(table).filter(c -> !model.table(table).isId(model.column(c))).isPresent();
   }
 
   /** The unit of a measure, as far as it has one of its own. */
@@ -584,7 +593,7 @@ public record Scope(
   /** The columns of a table that hold the numbers by which its rows are known. */
   public List<ColumnRef> idsOf(String table) {
     return model.table(table).columns().stream()
-        .filter(c -> c.holds() == Column.Holds.ID)
+        .filter(model.table(table)::isId)
         .map(c -> ColumnRef.of(table, c.name()))
         .toList();
   }
