@@ -30,7 +30,9 @@ final class Meanings {
           entry("statistics", n -> new Meaning.StatisticWord(Measure.Kind.valueOf(n))),
           entry("superlatives", Meanings::superlative),
           entry("judgements", n -> new Meaning.JudgementWord(either(n, "BEST", "WORST"))),
-          entry("common", n ->
+          entry(
+              "common",
+              n ->
                   n.equals("POPULAR")
                       ? new Meaning.CommonWord(true, true)
                       : new Meaning.CommonWord(either(n, "MOST", "LEAST"), false)),

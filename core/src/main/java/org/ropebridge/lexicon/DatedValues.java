@@ -85,8 +85,7 @@ public final class DatedValues {
 
   /** What counts or sums up rows with a value tells their date before a ratio of some of them. */
   private Set<Optional<String>> told(Value value) {
-    return counted.getOrDefault(
-        value, dates.getOrDefault(value, Set.of(Optional.empty())));
+    return counted.getOrDefault(value, dates.getOrDefault(value, Set.of(Optional.empty())));
   }
 
   /** The values of which an expression asks whether a column has them. */

@@ -139,9 +139,7 @@ public record Table(
             .findFirst();
   }
 
-  /**
-   * Whether a column tells rows apart and measures nothing: an id, or a key that is a number.
-   */
+  /** Whether a column tells rows apart and measures nothing: an id, or a key that is a number. */
   public boolean isId(Column column) {
     return column.holds() == Column.Holds.ID
         || column.holds() == Column.Holds.NUMBER && column.name().equals(key);

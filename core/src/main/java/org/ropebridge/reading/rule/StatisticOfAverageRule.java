@@ -27,15 +27,13 @@ final class StatisticOfAverageRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     List<Phrase.Statistic> statistics = match.get(0, Phrase.Statistics.class).statistics();
-    Optional<ColumnRef> column =
-        scope.averagedBy(match.get(1, Meaning.MetricName.class).metric());
+    Optional<ColumnRef> column = scope.averagedBy(match.get(1, Meaning.MetricName.class).metric());
     boolean average = statistics.stream().allMatch(s -> s.kind() == Measure.Kind.AVERAGE);
     if (column.isPresent() && !average) {
       out.accept(
           new Contribution.Measures(
               statistics.stream()
-                  .<Measure>map(
-                      s -> new Measure.Statistic(s.kind(), column.get(), s.percentile()))
+                  .<Measure>map(s -> new Measure.Statistic(s.kind(), column.get(), s.percentile()))
                   .distinct()
                   .toList()));
     }
