@@ -1,7 +1,9 @@
 package org.ropebridge.reading.rule;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -13,6 +15,11 @@ import org.ropebridge.plan.Measure;
  * the column
  */
 final class StatisticOfAverageRule extends Rule {
+  /** What may be asked of the column in place of its average; averages are not summed up. */
+  private static final Set<Measure.Kind> OTHERS =
+      EnumSet.of(
+          Measure.Kind.MEDIAN, Measure.Kind.MINIMUM, Measure.Kind.MAXIMUM, Measure.Kind.PERCENTILE);
+
   StatisticOfAverageRule() {
     super(
         Slot.a(Phrase.Statistics.class, s -> !s.ofSize() && s.dimension().isEmpty()),
@@ -28,8 +35,8 @@ final class StatisticOfAverageRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     List<Phrase.Statistic> statistics = match.get(0, Phrase.Statistics.class).statistics();
     Optional<ColumnRef> column = scope.averagedBy(match.get(1, Meaning.MetricName.class).metric());
-    boolean average = statistics.stream().allMatch(s -> s.kind() == Measure.Kind.AVERAGE);
-    if (column.isPresent() && !average) {
+    boolean others = statistics.stream().allMatch(s -> OTHERS.contains(s.kind()));
+    if (column.isPresent() && others) {
       out.accept(
           new Contribution.Measures(
               statistics.stream()
