@@ -8,7 +8,6 @@ public final class Plural {
       Map.ofEntries(
           Map.entry("man", "men"),
           Map.entry("woman", "women"),
-          Map.entry("person", "people"),
           Map.entry("child", "children"),
           Map.entry("foot", "feet"),
           Map.entry("tooth", "teeth"),
