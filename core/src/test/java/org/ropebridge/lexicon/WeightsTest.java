@@ -36,8 +36,8 @@ class WeightsTest {
   /** With a wide tie, what was clear is asked back. */
   @Test
   void weightsDecide() {
-    assertEquals(Reading.Status.UNCLEAR, read("most common channel", 2));
-    assertEquals(Reading.Status.ANSWERED, read("most common channel", 0.12));
+    assertEquals(Reading.Status.UNCLEAR, read("most popular channel", 2));
+    assertEquals(Reading.Status.ANSWERED, read("most popular channel", 0.12));
   }
 
   private static Reading.Status read(String question, double nearTie) {
