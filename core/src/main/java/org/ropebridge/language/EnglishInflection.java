@@ -1,6 +1,7 @@
 package org.ropebridge.language;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -23,45 +24,8 @@ final class EnglishInflection {
 
   private static final int LONGEST_WITH_ENDING = 6;
 
-  /** Irregular plurals and their singulars; plurals without a singular are their own. */
-  private static final Map<String, String> NOUNS =
-      Map.ofEntries(
-          Map.entry("men", "man"),
-          Map.entry("thieves", "thief"),
-          Map.entry("ups", "up"),
-          Map.entry("ins", "in"),
-          Map.entry("tos", "to"),
-          Map.entry("bys", "by"),
-          Map.entry("ons", "on"),
-          Map.entry("ats", "at"),
-          Map.entry("offs", "off"),
-          Map.entry("calves", "calf"),
-          Map.entry("wolves", "wolf"),
-          Map.entry("loaves", "loaf"),
-          Map.entry("knives", "knife"),
-          Map.entry("series", "series"),
-          Map.entry("species", "species"),
-          Map.entry("women", "woman"),
-          Map.entry("children", "child"),
-          Map.entry("feet", "foot"),
-          Map.entry("lives", "life"),
-          Map.entry("halves", "half"),
-          Map.entry("shelves", "shelf"),
-          Map.entry("indices", "index"),
-          Map.entry("criteria", "criterion"),
-          Map.entry("mice", "mouse"),
-          Map.entry("geese", "goose"),
-          Map.entry("teeth", "tooth"),
-          Map.entry("oxen", "ox"),
-          Map.entry("analyses", "analysis"),
-          Map.entry("bases", "basis"),
-          Map.entry("crises", "crisis"),
-          Map.entry("theses", "thesis"),
-          Map.entry("earnings", "earnings"),
-          Map.entry("takings", "takings"),
-          Map.entry("savings", "savings"),
-          Map.entry("surroundings", "surroundings"),
-          Map.entry("belongings", "belongings"));
+  /** Plurals that no ending leads back to their singulars; those without one are their own. */
+  private static final Map<String, String> NOUNS = nouns();
 
   /** Irregular forms of verbs and what they are forms of. */
   private static final Map<String, String> VERBS =
@@ -439,6 +403,31 @@ final class EnglishInflection {
     return "aeiou".indexOf(base.charAt(0)) < 0
         && "aeiou".indexOf(base.charAt(1)) >= 0
         && "aeiouwxy".indexOf(base.charAt(2)) < 0;
+  }
+
+  private static Map<String, String> nouns() {
+    Map<String, String> nouns =
+        new HashMap<>(
+            Map.ofEntries(
+                Map.entry("ups", "up"),
+                Map.entry("ins", "in"),
+                Map.entry("tos", "to"),
+                Map.entry("bys", "by"),
+                Map.entry("ons", "on"),
+                Map.entry("ats", "at"),
+                Map.entry("offs", "off"),
+                Map.entry("indices", "index"),
+                Map.entry("analyses", "analysis"),
+                Map.entry("bases", "basis"),
+                Map.entry("crises", "crisis"),
+                Map.entry("theses", "thesis"),
+                Map.entry("earnings", "earnings"),
+                Map.entry("takings", "takings"),
+                Map.entry("savings", "savings"),
+                Map.entry("surroundings", "surroundings"),
+                Map.entry("belongings", "belongings")));
+    Plural.IRREGULAR.forEach((singular, plural) -> nouns.put(plural, singular));
+    return Map.copyOf(nouns);
   }
 
   static String plural(String phrase) {

@@ -22,8 +22,6 @@ import org.ropebridge.plan.Filter;
  * is closed, and not on that on which it was opened.
  */
 public final class DatedValues {
-  private static final Set<String> COUNTS = Set.of("sum", "count");
-
   private final Map<Value, Set<Optional<String>>> counted = new HashMap<>();
   private final Map<Value, Set<Optional<String>>> dates = new HashMap<>();
   private final Map<Filter.Meets, ColumnRef> ofConditions = new HashMap<>();
@@ -35,7 +33,7 @@ public final class DatedValues {
       if (table.flatMap(Table::mainDate).isPresent()) {
         Optional<String> date = metric.date().filter(d -> !table.get().mainDate().get().equals(d));
         Expression sql = ExpressionParser.parse(metric.sql());
-        boolean counts = sql instanceof Expression.Call call && COUNTS.contains(call.function());
+        boolean counts = sql instanceof Expression.Call call && call.isTotal();
         for (Value value : tested(sql, table.get())) {
           dates.computeIfAbsent(value, k -> new HashSet<>()).add(date);
           if (counts) {

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Condition;
 import org.ropebridge.model.Labels;
 import org.ropebridge.model.Link;
 import org.ropebridge.model.Metric;
@@ -138,8 +139,12 @@ public final class Kinship {
 
   /** All that the conditions of a table go by. */
   static Stream<String> conditions(Table table) {
-    return table.conditions().stream()
-        .flatMap(c -> Stream.concat(Stream.of(c.label()), c.alsoCalled().stream()))
+    return table.conditions().stream().flatMap(Kinship::names);
+  }
+
+  /** All that a condition goes by. */
+  static Stream<String> names(Condition condition) {
+    return Stream.concat(Stream.of(condition.label()), condition.alsoCalled().stream())
         .map(Tokens::plain);
   }
 

@@ -543,14 +543,11 @@ final class ModelWords {
   /** "in the house", of a condition that is called "still in the house". */
   private Optional<String> withoutFiller(String name) {
     int space = name.indexOf(' ');
-    return space > 0 && name.indexOf(' ', space + 1) > 0 && isFiller(name.substring(0, space))
+    return space > 0
+            && name.indexOf(' ', space + 1) > 0
+            && vocabulary.hasRole(name.substring(0, space), Role::isFiller)
         ? Optional.of(name.substring(space + 1)).filter(n -> !naming.isName(n))
         : Optional.empty();
-  }
-
-  private boolean isFiller(String word) {
-    return vocabulary.words().getOrDefault(word, List.of()).stream()
-        .anyMatch(m -> m instanceof Meaning.FunctionWord w && w.role().isFiller());
   }
 
   private boolean isFreeWord(String word) {
@@ -564,8 +561,7 @@ final class ModelWords {
     // invoices, and what is asked of them is read with the noun.
     add(naming.condition(table.name(), condition.name()), meaning);
     condition.alsoCalled().forEach(s -> add(s, meaning));
-    Stream.concat(Stream.of(condition.label()), condition.alsoCalled().stream())
-        .map(Tokens::plain)
+    Kinship.names(condition)
         .flatMap(n -> withoutFiller(n).stream())
         .forEach(n -> add(n, meaning, Mention.Found.SHORTENED, false));
     // "cancellations by month", of what has a cancellation date as well, is by that; and so is
@@ -686,8 +682,7 @@ final class ModelWords {
   }
 
   private boolean hasRole(String word, Set<Role> roles) {
-    return vocabulary.words().getOrDefault(Tokens.plain(word), List.of()).stream()
-        .anyMatch(m -> m instanceof Meaning.FunctionWord w && roles.contains(w.role()));
+    return vocabulary.hasRole(Tokens.plain(word), roles::contains);
   }
 
   /** "orders by month" are the rows; their "order time" is their date anyway. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** What the lexicon needs to know of a language. */
 public interface Vocabulary {
@@ -162,6 +163,12 @@ public interface Vocabulary {
 
   /** Singular words for people, which "who" may ask for. */
   Set<String> personWords();
+
+  /** Whether a plain word or phrase has such a role. */
+  default boolean hasRole(String word, Predicate<Role> wanted) {
+    return words().getOrDefault(word, List.of()).stream()
+        .anyMatch(m -> m instanceof Meaning.FunctionWord w && wanted.test(w.role()));
+  }
 
   /** The words and phrases that have the role. */
   default List<String> wordsOf(Role role) {

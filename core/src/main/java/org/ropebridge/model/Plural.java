@@ -4,7 +4,8 @@ import java.util.Map;
 
 /** Plurals of English nouns, as labels have them. */
 public final class Plural {
-  private static final Map<String, String> IRREGULAR =
+  /** Irregular plurals, by their singulars; some nouns are their own. */
+  public static final Map<String, String> IRREGULAR =
       Map.ofEntries(
           Map.entry("man", "men"),
           Map.entry("woman", "women"),

@@ -99,7 +99,7 @@ public final class MeasureTables {
 
   private static boolean addsUp(Expression sql, boolean ofMetrics, Model model) {
     if (sql instanceof Expression.Call call) {
-      return !call.distinct() && (call.function().equals("sum") || call.function().equals("count"));
+      return !call.distinct() && call.isTotal();
     } else if (sql instanceof Expression.Unary unary) {
       return unary.operator().equals("-") && addsUp(unary.operand(), ofMetrics, model);
     } else if (sql instanceof Expression.NameUse use) {

@@ -41,6 +41,8 @@ final class Chart {
   private final boolean[] transparent;
 
   /** Which tokens are words of the language that may have no effect, such as "on". */
+  private final boolean[] preposition;
+
   private final boolean[] smallWord;
 
   /** Whether the first word may ask for something: "show", "order by". */
@@ -65,6 +67,7 @@ final class Chart {
     this.vocabulary = vocabulary;
     this.patterns = Patterns.of(grammar);
     this.transparent = new boolean[tokens.size()];
+    this.preposition = new boolean[tokens.size()];
     this.smallWord = new boolean[tokens.size()];
     this.beginsAsking =
         mentions.stream().anyMatch(m -> m.from() == 0 && (m.is(Role.LIST) || m.is(Role.SORTED)));
@@ -91,6 +94,7 @@ final class Chart {
     }
     for (int i = 0; i < tokens.size(); i++) {
       transparent[i] |= tokens.get(i).text().equals(COLON);
+      preposition[i] = vocabulary.hasRole(tokens.get(i).plain(), r -> r == Role.PREPOSITION);
     }
     byEnd.values().forEach(ending -> ending.removeIf(m -> isWhat(m, mentions)));
     for (int end = 1; end <= tokens.size(); end++) {
@@ -288,23 +292,19 @@ final class Chart {
 
   /** The word that is in the plural when the part is: of "lines of business" the first. */
   private String head(Edge edge) {
-    Optional<Edge> named = edge.parts().stream().filter(e -> e.part() == edge.part()).findFirst();
-    if (named.isPresent()) {
-      return head(named.get());
+    for (Edge named : edge.parts()) {
+      if (named.part() == edge.part()) {
+        return head(named);
+      }
     }
     if (edge.part() instanceof Meaning) {
       for (int i = edge.from() + 1; i < edge.to() - 1; i++) {
-        if (transparent[i] || isPreposition(tokens.get(i).plain())) {
+        if (transparent[i] || preposition[i]) {
           return tokens.get(i - 1).plain();
         }
       }
     }
     return tokens.get(edge.to() - 1).plain();
-  }
-
-  private boolean isPreposition(String word) {
-    return vocabulary.words().getOrDefault(word, List.of()).stream()
-        .anyMatch(m -> m instanceof Meaning.FunctionWord w && w.role() == Role.PREPOSITION);
   }
 
   private void apply(Patterns.Pattern pattern, Edge[] matched, Deque<Edge> agenda) {

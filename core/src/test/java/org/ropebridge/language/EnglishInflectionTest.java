@@ -28,9 +28,25 @@ class EnglishInflectionTest {
     "watches, watch",
     "movies, movie",
     "sorties, sortie",
-    "cities, city"
+    "cities, city",
+    "diagnoses, diagnosis",
+    "houses, house",
+    "tos, to"
   })
   void singulars(String plural, String singular) {
+    assertEquals(singular, EnglishInflection.singular(plural));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "diagnosis, diagnoses",
+    "child, children",
+    "box, boxes",
+    "city, cities",
+    "stay, stays"
+  })
+  void plurals(String singular, String plural) {
+    assertEquals(plural, EnglishInflection.plural(singular));
     assertEquals(singular, EnglishInflection.singular(plural));
   }
 

@@ -72,6 +72,11 @@ public sealed interface Expression {
     public Call {
       arguments = List.copyOf(arguments);
     }
+
+    /** Whether it counts rows or values, or sums up numbers. */
+    public boolean isTotal() {
+      return function.equals("sum") || function.equals("count");
+    }
   }
 
   /** {@code extract(part from value)}. */

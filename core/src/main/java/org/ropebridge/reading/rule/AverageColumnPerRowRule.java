@@ -6,7 +6,6 @@ import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.plan.Measure;
 
 /**
  * "average number of seats per booking" [statistic] [how many] [number column] [per] [noun of its
@@ -32,11 +31,7 @@ final class AverageColumnPerRowRule extends Rule {
     ColumnRef column = match.get(2, Meaning.ColumnName.class).column();
     boolean own = match.get(4, Meaning.RowNoun.class).table().equals(column.table());
     if (own && scope.holds(column, Column.Holds.NUMBER)) {
-      out.accept(
-          new Contribution.Measures(
-              match.get(0, Phrase.Statistics.class).statistics().stream()
-                  .<Measure>map(s -> new Measure.Statistic(s.kind(), column, s.percentile()))
-                  .toList()));
+      out.accept(new Contribution.Measures(match.get(0, Phrase.Statistics.class).of(column)));
     }
   }
 }

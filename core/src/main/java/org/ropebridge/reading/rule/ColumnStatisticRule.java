@@ -35,12 +35,7 @@ final class ColumnStatisticRule extends Rule {
                 .allMatch(
                     s -> s.kind() == Measure.Kind.MINIMUM || s.kind() == Measure.Kind.MAXIMUM);
     if (number || ends && scope.isTemporal(column)) {
-      out.accept(
-          new Contribution.Measures(
-              statistics.stream()
-                  .map(s -> (Measure) new Measure.Statistic(s.kind(), column, s.percentile()))
-                  .distinct()
-                  .toList()));
+      out.accept(new Contribution.Measures(match.get(0, Phrase.Statistics.class).of(column)));
     }
   }
 }

@@ -52,7 +52,7 @@ final class ExtremeOfRowsRule extends Rule {
     List<Contribution> parts = new ArrayList<>();
     parts.add(
         new Contribution.Ranked(
-            word.most() ? Contribution.Direction.TOP : Contribution.Direction.BOTTOM,
+            Rankings.direction(word),
             groups.wanted(),
             Optional.of(groups.what()),
             Optional.of(average)));

@@ -3,7 +3,6 @@ package org.ropebridge.reading.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.ropebridge.model.Column;
 import org.ropebridge.model.ColumnRef;
 import org.ropebridge.model.Metric;
@@ -18,8 +17,6 @@ import org.ropebridge.plan.Filter;
  * @param filters what they must meet; empty where all rows of the table count
  */
 record MetricRows(String table, List<Filter> filters) {
-  private static final Set<String> ADD_UP = Set.of("sum", "count");
-
   MetricRows {
     filters = List.copyOf(filters);
   }
@@ -39,7 +36,7 @@ record MetricRows(String table, List<Filter> filters) {
   }
 
   private static Optional<MetricRows> of(String table, Expression.Call call, Scope scope) {
-    if (!ADD_UP.contains(call.function()) || call.distinct()) {
+    if (!call.isTotal() || call.distinct()) {
       return Optional.empty();
     }
     List<Filter> filters = new ArrayList<>();

@@ -162,6 +162,14 @@ public sealed interface Phrase extends Part {
       this(statistics, false, "");
     }
 
+    /** The statistics of a column, each once. */
+    List<Measure> of(ColumnRef column) {
+      return statistics.stream()
+          .<Measure>map(s -> new Measure.Statistic(s.kind(), column, s.percentile()))
+          .distinct()
+          .toList();
+    }
+
     boolean isJust(Measure.Kind kind) {
       return statistics.size() == 1 && statistics.get(0).kind() == kind;
     }

@@ -1,7 +1,6 @@
 package org.ropebridge.reading.rule;
 
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -11,7 +10,7 @@ import org.ropebridge.model.ColumnRef;
 import org.ropebridge.plan.Measure;
 
 /**
- * "median lead time" [statistics] [metric that is an average of a column] -> those statistics of
+ * "median waiting time" [statistics] [metric that is an average of a column] -> those statistics of
  * the column
  */
 final class StatisticOfAverageRule extends Rule {
@@ -33,16 +32,10 @@ final class StatisticOfAverageRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    List<Phrase.Statistic> statistics = match.get(0, Phrase.Statistics.class).statistics();
+    Phrase.Statistics asked = match.get(0, Phrase.Statistics.class);
     Optional<ColumnRef> column = scope.averagedBy(match.get(1, Meaning.MetricName.class).metric());
-    boolean others = statistics.stream().allMatch(s -> OTHERS.contains(s.kind()));
-    if (column.isPresent() && others) {
-      out.accept(
-          new Contribution.Measures(
-              statistics.stream()
-                  .<Measure>map(s -> new Measure.Statistic(s.kind(), column.get(), s.percentile()))
-                  .distinct()
-                  .toList()));
+    if (asked.statistics().stream().allMatch(s -> OTHERS.contains(s.kind()))) {
+      column.ifPresent(c -> out.accept(new Contribution.Measures(asked.of(c))));
     }
   }
 }
