@@ -48,7 +48,8 @@ public final class PracticeModels {
           "orchard",
           "wheels",
           "deals",
-          "clinic");
+          "clinic",
+          "press");
 
   private PracticeModels() {}
 
