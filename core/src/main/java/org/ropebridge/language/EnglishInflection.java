@@ -130,6 +130,9 @@ final class EnglishInflection {
           Map.entry("trial", "try"),
           Map.entry("owner", "own"));
 
+  /** Plurals of nouns of two letters: "ads", "tvs"; "gas" and "bus" are none. */
+  private static final Pattern SHORT_PLURAL = Pattern.compile("[a-z][b-df-hj-np-rt-xz]s");
+
   private static final int SHORTEST_BASE = 3;
   private static final int SHORTEST_GERUND = 6;
   private static final int SHORTEST_SUPERLATIVE = 5;
@@ -169,7 +172,9 @@ final class EnglishInflection {
       return irregular;
     }
     if (word.length() <= 3) {
-      return word;
+      return SHORT_PLURAL.matcher(word).matches() && !word.equals("its")
+          ? word.substring(0, 2)
+          : word;
     }
     if (word.endsWith("ies") && word.length() > 4) {
       // "movies" and "cities": only a dictionary tells.

@@ -78,7 +78,7 @@ public final class Dimensions {
    */
   public boolean measures(Column column, String dimension) {
     Set<String> called = units.getOrDefault(dimension, Set.of());
-    return column.unit().isPresent()
+    return column.unit().filter(this::isKnown).isPresent()
         ? has(dimension, column.unit().get())
         : names(column).anyMatch(called::contains);
   }

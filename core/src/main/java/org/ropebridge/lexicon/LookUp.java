@@ -59,6 +59,8 @@ final class LookUp {
     for (Mention mention : mentions) {
       Arrays.fill(known, mention.from(), mention.to(), true);
     }
+    mentions.removeIf(m -> isOfOtherName(m, tokens, known));
+    mentions.removeIf(m -> isDeed(m, mentions));
     mentions.removeIf(m -> isTimeByName(m, mentions));
     mentions.removeIf(m -> isState(m, mentions));
     mentions.replaceAll(m -> isMetricOfState(m, mentions) ? m.weaker(weights.metricAsState()) : m);
@@ -67,6 +69,25 @@ final class LookUp {
     echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /** "how did readers find us" asks for what they did, and not to find them. */
+  private static boolean isDeed(Mention mention, List<Mention> mentions) {
+    return mention.is(Role.LIST)
+        && mentions.stream().anyMatch(m -> m.from() == 0 && m.is(Role.HOW_DONE))
+        && mentions.stream()
+            .anyMatch(m -> m.to() == mention.from() && m.meaning() instanceof Meaning.RowNoun)
+        && mentions.stream().noneMatch(m -> m.from() == mention.to() && m.is(Role.BY));
+  }
+
+  /** "Cosima Reed" is not Cosima Stylus, who is the only Cosima that is known. */
+  private static boolean isOfOtherName(Mention mention, List<Token> tokens, boolean[] known) {
+    int next = mention.to();
+    return mention.found() == Mention.Found.SHORTENED
+        && mention.meaning() instanceof Meaning.ValueName
+        && next < tokens.size()
+        && !known[next]
+        && tokens.get(next).text().matches("\\p{Lu}\\p{L}*\\p{Ll}\\p{L}*");
   }
 
   /**
@@ -250,7 +271,11 @@ final class LookUp {
               && (isOwn
                   ? entry.how() != Mention.Found.OWN
                   : wanted != null && !Items.isCalled(entry.meaning(), wanted));
-      if (spaced || bent || other && !value || isOtherWord(entry, typed.singular(), found)) {
+      if (spaced
+          || bent
+          || other && !value
+          || isOtherWord(entry, typed.singular(), found)
+          || beginsSeveral(entry, typed, found)) {
         continue;
       }
       mention(entry, typed)
@@ -263,6 +288,29 @@ final class LookUp {
                       : m)
           .ifPresent(into::add);
     }
+  }
+
+  /**
+   * "Saltpan plans", where a magazine is called just so, are those of none of the offers whose
+   * names begin with it.
+   */
+  private static boolean beginsSeveral(
+      Entries.Entry entry, Stretch typed, List<Entries.Entry> found) {
+    return entry.how() == Mention.Found.SHORTENED
+        && entry.meaning() instanceof Meaning.ValueName value
+        && found.stream()
+            .anyMatch(
+                e ->
+                    e.meaning() instanceof Meaning.ValueName
+                        && e.how() == Mention.Found.EXACT
+                        && e.compact().equals(typed.compact()))
+        && found.stream()
+            .anyMatch(
+                e ->
+                    e.how() == Mention.Found.SHORTENED
+                        && e.meaning() instanceof Meaning.ValueName other
+                        && other.column().equals(value.column())
+                        && !other.equals(value));
   }
 
   /** Entries by the stems of their words, or else by the stem of the words written together. */

@@ -42,7 +42,9 @@ public final class LinkPaths {
 
   /**
    * The shortest ways that go through the role, or through any when it is empty. None when the
-   * table cannot be reached; several when they are equally short and so differ in meaning.
+   * table cannot be reached; several when they are equally short and so differ in meaning. Of a
+   * subscription's reader and its giver, who is a reader too, its reader is meant where neither is
+   * named.
    */
   public List<Way> shortest(String from, String to, Optional<String> role) {
     return known.computeIfAbsent(
@@ -85,6 +87,25 @@ public final class LinkPaths {
                 });
       }
     }
-    return List.copyOf(found);
+    return role.isPresent() || found.size() < 2 ? List.copyOf(found) : likelier(found);
+  }
+
+  private List<Way> likelier(List<Way> found) {
+    List<Way> plain =
+        found.stream().filter(w -> w.steps().stream().noneMatch(this::isBeside)).toList();
+    List<Way> left = plain.isEmpty() ? found : plain;
+    List<Way> sure =
+        left.stream()
+            .filter(w -> w.steps().stream().noneMatch(s -> s.link().mayBeMissing()))
+            .toList();
+    return List.copyOf(sure.size() == 1 ? sure : left);
+  }
+
+  /** Whether the link has a name of its own and stands beside one called like what both lead to. */
+  private boolean isBeside(Step step) {
+    String noun = model.table(step.link().to()).rowNoun();
+    return !step.link().label().equalsIgnoreCase(noun)
+        && model.table(step.table()).links().stream()
+            .anyMatch(l -> l.to().equals(step.link().to()) && l.label().equalsIgnoreCase(noun));
   }
 }

@@ -43,6 +43,10 @@ final class Respelling {
   /** A text with words in place of slips; the less it weighs, the likelier it is. */
   private record Text(List<Replaced> replaced, double weight) {
     Text with(Token token, String by, double slip) {
+      if (by.equals(token.plain())) {
+        // A word of some names, which none of them is beside the others: it was typed right.
+        return this;
+      }
       List<Replaced> more = new ArrayList<>(replaced);
       more.add(new Replaced(token, by));
       return new Text(more, weight + slip);

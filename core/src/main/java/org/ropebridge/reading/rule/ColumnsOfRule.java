@@ -41,7 +41,10 @@ final class ColumnsOfRule extends Rule {
     boolean adjective =
         !match.has(2) && columns.size() == 1 && scope.holds(columns.get(0), Column.Holds.YES_NO);
     boolean list = match.has(0) && !match.isWord(0, Role.WHICH);
-    if (match.isParticiple(1) || adjective) {
+    boolean amountBy =
+        match.isWord(2, Role.BY)
+            && columns.stream().anyMatch(c -> scope.holds(c, Column.Holds.NUMBER));
+    if (match.isParticiple(1) || adjective || amountBy) {
       return;
     }
     if (!list && columns.size() == 1 && addsUpOfEvents(columns.get(0), table, scope)) {

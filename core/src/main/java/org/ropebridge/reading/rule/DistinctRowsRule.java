@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -8,15 +9,16 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "how many members stayed", "number of different huts with callouts" [how many] [noun] [noun whose
- * rows point at it] -> different rows that are pointed at
+ * "how many members stayed", "number of different huts with callouts", "how many members over 60
+ * stay" [how many] [noun, with what is said of it] [noun whose rows point at it] -> different rows
+ * that are pointed at
  */
 final class DistinctRowsRule extends Rule {
   DistinctRowsRule() {
     super(
         Slot.word(Role.COUNT, Role.UNIQUE),
         Slot.word(Role.DIFFERENT).maybe(),
-        Slot.a(Meaning.RowNoun.class),
+        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, Relations::mayBeDone),
         Slot.word(Role.VIA).maybe(),
@@ -30,11 +32,14 @@ final class DistinctRowsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
+    Optional<Contribution.NounWith> some = match.find(2, Contribution.NounWith.class);
     // "how many fibre contracts" counts contracts.
-    if (!match.isPlural(2) && match.isPlural(4) && !match.has(3)) {
+    if (some.isEmpty() && !match.isPlural(2) && match.isPlural(4) && !match.has(3)) {
       return;
     }
-    String counted = match.get(2, Meaning.RowNoun.class).table();
+    String counted =
+        some.map(Contribution.NounWith::table)
+            .orElseGet(() -> match.get(2, Meaning.RowNoun.class).table());
     if (match.has(3) && !match.isPlural(4) && isMutual(match, counted, scope)) {
       return;
     }
@@ -54,7 +59,13 @@ final class DistinctRowsRule extends Rule {
     }
     Optional<String> role = match.find(6, Meaning.RoleName.class).map(Meaning.RoleName::role);
     if (!scope.paths().shortest(with, counted, role).isEmpty()) {
-      out.accept(Contribution.Measures.of(new Measure.DistinctRows(counted, with, role)));
+      Contribution rows = Contribution.Measures.of(new Measure.DistinctRows(counted, with, role));
+      out.accept(
+          some.<Contribution>map(
+                  s ->
+                      new Contribution.Together(
+                          List.of(rows, new Contribution.Narrowing(s.filter()))))
+              .orElse(rows));
     }
   }
 

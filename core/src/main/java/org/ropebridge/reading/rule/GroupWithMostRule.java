@@ -88,6 +88,17 @@ final class GroupWithMostRule extends Rule {
     return !yesOrNo && (dated || !match.has(6));
   }
 
+  /** "who wrote the most articles": there is one of each article. */
+  private static boolean isByItself(Match match, Scope scope) {
+    return match.get(2, Phrase.Groupable.class).grouping() instanceof Grouping.ByColumn by
+        && by.column().role().isEmpty()
+        && scope.model().namesItsTable(by.column())
+        && match
+            .find(7, Meaning.RowNoun.class)
+            .filter(n -> n.table().equals(by.column().table()))
+            .isPresent();
+  }
+
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Optional<Grouping> other = byOtherDate(match, scope);
@@ -98,6 +109,7 @@ final class GroupWithMostRule extends Rule {
             && !end.dimension().equals("amount")
             && !match.isPlural(7);
     if (!oneRow
+        && !isByItself(match, scope)
         && isSound(match, scope)
         && Rankings.fits(match.get(4, Part.class), match.get(7, Part.class), scope)
         && (other.isPresent() || isTheirDate(match, scope))) {

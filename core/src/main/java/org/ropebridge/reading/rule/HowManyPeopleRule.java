@@ -1,13 +1,15 @@
 package org.ropebridge.reading.rule;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.model.LinkPaths;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Measure;
 
@@ -68,12 +70,7 @@ final class HowManyPeopleRule extends Rule {
         match.isParticiple(2) ? Relations.rowsNamed(match, 2, scope) : Optional.empty();
     rows.ifPresent(
         done -> {
-          List<String> people =
-              scope.persons().stream()
-                  .filter(scope.model()::namesItsTable)
-                  .map(ColumnRef::table)
-                  .filter(t -> t.equals(done) || isAlwaysBy(t, done, scope))
-                  .toList();
+          List<String> people = nearestPeople(done, scope);
           if (people.equals(List.of(done))) {
             out.accept(Contribution.Measures.of(new Measure.RowCount(done)));
           } else if (people.size() == 1) {
@@ -94,9 +91,24 @@ final class HowManyPeopleRule extends Rule {
         : ((Filter.Missing) filter).column();
   }
 
-  /** Whether each row is of one of the people: of guests, only some are members. */
-  private static boolean isAlwaysBy(String people, String done, Scope scope) {
-    List<LinkPaths.Way> ways = scope.paths().shortest(done, people, Optional.empty());
-    return ways.size() == 1 && ways.get(0).steps().stream().noneMatch(s -> s.link().mayBeMissing());
+  /**
+   * The people, at the fewest links, of whom each of the rows has one: who subscribed, and not who
+   * edits the magazine. Of guests, only some are members.
+   */
+  private static List<String> nearestPeople(String done, Scope scope) {
+    Map<Integer, List<String>> byLinks = new TreeMap<>();
+    scope.persons().stream()
+        .filter(scope.model()::namesItsTable)
+        .map(ColumnRef::table)
+        .distinct()
+        .filter(t -> t.equals(done) || scope.always(done, t))
+        .forEach(
+            t ->
+                byLinks
+                    .computeIfAbsent(
+                        scope.paths().shortest(done, t, Optional.empty()).get(0).steps().size(),
+                        k -> new ArrayList<>())
+                    .add(t));
+    return byLinks.isEmpty() ? List.of() : byLinks.values().iterator().next();
   }
 }

@@ -1,5 +1,6 @@
 package org.ropebridge.reading.rule;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -39,8 +40,17 @@ final class KeepAmountRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     Phrase.Comparing comparing = match.get(1, Phrase.Comparing.class);
-    if (match.get(OF, Part.class) instanceof Meaning.RowNoun && match.isParticiple(OF)) {
-      // "members under 25 who stayed" are not those with fewer than 25 stays.
+    boolean noun = match.get(OF, Part.class) instanceof Meaning.RowNoun;
+    int first = match.has(OF - 2) ? OF - 2 : match.has(OF - 1) ? OF - 1 : OF;
+    boolean apart =
+        !match.adjoins(first)
+            || !match.isPlural(OF) && comparing.low().compareTo(BigDecimal.ONE) > 0;
+    if (noun && apart) {
+      // "readers over 65 subscribe", "readers over 65 have digital subscriptions": at that age.
+      return;
+    }
+    if (noun && (match.isParticiple(OF) || match.has(2))) {
+      // "members under 25 who stayed", "members under 25 with stays": not with fewer than 25 stays.
       return;
     }
     Optional<Phrase.SomeRows> rows =
