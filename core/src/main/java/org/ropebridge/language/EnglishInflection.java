@@ -131,7 +131,7 @@ final class EnglishInflection {
           Map.entry("owner", "own"));
 
   /** Plurals of nouns of two letters: "ads", "tvs"; "gas" and "bus" are none. */
-  private static final Pattern SHORT_PLURAL = Pattern.compile("[a-z][b-df-hj-np-rt-xz]s");
+  private static final Pattern SHORT_PLURAL = Pattern.compile("[a-z][b-df-hj-np-rtv-xz]s");
 
   private static final int SHORTEST_BASE = 3;
   private static final int SHORTEST_GERUND = 6;

@@ -423,6 +423,8 @@ public enum Role {
   HOW_MUCH_DONE(true),
   /** Asks for the reason that the rows themselves tell: "why", "for what reason". */
   WHY_DONE(false),
+  /** "cost", as what something does that has a price. */
+  COSTS(false),
   /** "filters", as a part of the question before. */
   FILTERS(false),
   BREAKDOWN(false),

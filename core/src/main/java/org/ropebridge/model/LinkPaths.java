@@ -44,7 +44,7 @@ public final class LinkPaths {
    * The shortest ways that go through the role, or through any when it is empty. None when the
    * table cannot be reached; several when they are equally short and so differ in meaning. Of a
    * subscription's reader and its giver, who is a reader too, its reader is meant where neither is
-   * named.
+   * named; and of the magazine of its offer and that of a campaign, which not all have, the first.
    */
   public List<Way> shortest(String from, String to, Optional<String> role) {
     return known.computeIfAbsent(
@@ -98,7 +98,20 @@ public final class LinkPaths {
         left.stream()
             .filter(w -> w.steps().stream().noneMatch(s -> s.link().mayBeMissing()))
             .toList();
-    return List.copyOf(sure.size() == 1 ? sure : left);
+    boolean others =
+        sure.size() == 1
+            && left.stream().allMatch(w -> w.equals(sure.get(0)) || partElsewhere(w, sure.get(0)));
+    return List.copyOf(others ? sure : left);
+  }
+
+  /** Whether they part for two tables, and not for two roles that rows of one table may play. */
+  private static boolean partElsewhere(Way one, Way other) {
+    for (int i = 0; i < one.steps().size(); i++) {
+      if (!one.steps().get(i).equals(other.steps().get(i))) {
+        return !one.steps().get(i).link().to().equals(other.steps().get(i).link().to());
+      }
+    }
+    return false;
   }
 
   /** Whether the link has a name of its own and stands beside one called like what both lead to. */

@@ -8,12 +8,14 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.model.Metric;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.TimeUnit;
 import org.ropebridge.reading.rule.Contribution;
@@ -31,6 +33,9 @@ final class Assembly {
 
   /** What was said in the question before, which this one leans on. */
   private final Optional<Before> before;
+
+  /** Whether the question begins with "what does", and no rule has made something of it. */
+  private boolean asksWhat;
 
   /** Whether the question begins with "is" or "did", and no rule has made something of it. */
   private boolean asksWhether;
@@ -98,6 +103,7 @@ final class Assembly {
     asksWhether =
         sequence.idle().stream()
             .anyMatch(m -> m.from() == 0 && (m.is(Role.BE) || m.is(Role.AUXILIARY)));
+    asksWhat = sequence.idle().stream().anyMatch(m -> m.from() == 0 && m.is(Role.WHAT_DID));
     before.ifPresent(said::addBefore);
     return finish();
   }
@@ -187,6 +193,9 @@ final class Assembly {
     if (!said.again.stream().allMatch(counts::isSaid)) {
       return Optional.empty();
     }
+    if (said.costs && !(asksWhat && said.measures.isEmpty() && new Listings(said, scope).price())) {
+      return Optional.empty();
+    }
     said.events.ifPresent(times::byDateOf);
     times.inSaidYear();
     if (said.beside.filter(b -> !b.counts()).isPresent() && said.measures.isEmpty()) {
@@ -274,7 +283,7 @@ final class Assembly {
                         said.drifted.isPresent() && m instanceof Measure.Plain
                             || m instanceof Measure.Compared c
                                 && !(c.earlier() instanceof Measure.Other));
-    if (likeBefore || said.ofSameDays) {
+    if (likeBefore || said.ofSameDays || comparesLevels()) {
       // Whether there is more this year can only be said of the same days of both.
       said.filters.replaceAll(Filter::soFar);
     }
@@ -323,6 +332,23 @@ final class Assembly {
       return Optional.empty();
     }
     return plan();
+  }
+
+  /** "subscribers now vs a year ago": levels, such as of a stock, of the same day a year before. */
+  private boolean comparesLevels() {
+    return said.measures.stream().anyMatch(Assembly::isYearAgo)
+        && said.measures.stream()
+            .allMatch(m -> isLevel(m instanceof Measure.Compared c ? c.of() : m));
+  }
+
+  private static boolean isYearAgo(Measure measure) {
+    return measure instanceof Measure.Compared c
+        && c.earlier().equals(new Measure.UnitBefore(Period.Unit.YEAR));
+  }
+
+  private boolean isLevel(Measure measure) {
+    return measure instanceof Measure.MetricValue of
+        && scope.model().metric(of.metric()).acrossTime() == Metric.AcrossTime.LAST;
   }
 
   private boolean isDay(Measure measure) {
@@ -475,6 +501,10 @@ final class Assembly {
             claim,
             said.picture);
     if (said.unjoined && plan.measures().size() > 1) {
+      if (asksWhat) {
+        // "what does a night cost" asks for one number, and for no two side by side.
+        return Optional.empty();
+      }
       said.assumptions.add(new Assumption.SideBySide(plan.measures()));
     }
     return Optional.of(

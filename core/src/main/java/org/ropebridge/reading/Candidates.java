@@ -5,13 +5,16 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.lexicon.Vocabulary;
 import org.ropebridge.lexicon.Weights;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Condition;
 import org.ropebridge.model.LinkPaths;
 import org.ropebridge.model.Model;
 import org.ropebridge.model.Table;
@@ -32,9 +35,11 @@ final class Candidates {
   private final Set<ColumnRef> persons;
   private final PeriodResolver periods;
   private final PlanCheck check;
+  private final Vocabulary vocabulary;
   private final Weights weights;
 
-  Candidates(Scope scope, PlanCheck check) {
+  Candidates(Scope scope, PlanCheck check, Vocabulary vocabulary) {
+    this.vocabulary = vocabulary;
     this.model = scope.model();
     this.paths = scope.paths();
     this.persons = scope.persons();
@@ -191,7 +196,7 @@ final class Candidates {
         plan.filters().stream()
             .filter(f -> !check.faults(plan.withFilters(List.of(f))).isEmpty())
             .toList();
-    List<Filter> so = unreachable.stream().filter(Candidates::isSo).toList();
+    List<Filter> so = unreachable.stream().filter(this::isSo).toList();
     List<Filter> notSo = unreachable.stream().flatMap(f -> positive(f).stream()).toList();
     // What is missing on no such row is another question.
     if (so.size() + notSo.size() < unreachable.size()) {
@@ -253,10 +258,21 @@ final class Candidates {
         .toList();
   }
 
-  private static boolean isSo(Filter filter) {
+  /** "customers who cancelled" did so; that campaigns run is not said of what they brought. */
+  private boolean isSo(Filter filter) {
     return filter instanceof Filter.InValues in && !in.negated()
         || filter instanceof Filter.IsTrue is && !is.negated()
-        || filter instanceof Filter.Meets meets && !meets.negated();
+        || filter instanceof Filter.Meets meets
+            && !meets.negated()
+            && vocabulary.isParticiple(label(meets).toLowerCase(Locale.ROOT));
+  }
+
+  private String label(Filter.Meets meets) {
+    return model.table(meets.table()).conditions().stream()
+        .filter(c -> c.name().equals(meets.condition()))
+        .map(Condition::label)
+        .findFirst()
+        .orElse("");
   }
 
   /** "machines older than 10 years" are none with batches by people of that age. */

@@ -307,6 +307,15 @@ final class Chart {
     return tokens.get(edge.to() - 1).plain();
   }
 
+  /** "who did not book" is said of what is called booked, in the plain form of the verb. */
+  private boolean isNotDone(Edge not, Edge edge) {
+    return (not.part().equals(new Meaning.FunctionWord(Role.NONE))
+            || not.part().equals(new Meaning.FunctionWord(Role.NOT)))
+        && edge.part() instanceof Meaning.ColumnName
+        && edge.mentions().stream().allMatch(m -> m.found() == Mention.Found.INFLECTED)
+        && !vocabulary.isPlural(tokens.get(edge.to() - 1).plain());
+  }
+
   private void apply(Patterns.Pattern pattern, Edge[] matched, Deque<Edge> agenda) {
     int slots = pattern.rule().slots().size();
     List<Optional<Part>> parts =
@@ -321,7 +330,9 @@ final class Chart {
       parts.set(pattern.places()[i], Optional.of(matched[i].part()));
       String lastWord = tokens.get(matched[i].to() - 1).plain();
       plural.set(pattern.places()[i], vocabulary.isPlural(head(matched[i])));
-      participle.set(pattern.places()[i], vocabulary.isParticiple(lastWord));
+      participle.set(
+          pattern.places()[i],
+          vocabulary.isParticiple(lastWord) || i > 0 && isNotDone(matched[i - 1], matched[i]));
       adjoining.set(pattern.places()[i], i == 0 || matched[i - 1].to() == matched[i].from());
       dashed.set(pattern.places()[i], tokens.get(matched[i].from()).afterDash());
       score += matched[i].score();

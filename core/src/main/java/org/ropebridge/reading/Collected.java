@@ -34,6 +34,10 @@ final class Collected {
   final List<Contribution.Subject> subjects = new ArrayList<>();
   final List<Contribution.Extreme> extremes = new ArrayList<>();
   final List<Contribution.ShareOf> shares = new ArrayList<>();
+
+  /** Whether the price of the rows is wanted that are named. */
+  boolean costs;
+
   final List<Contribution.Moved> moved = new ArrayList<>();
   final List<Filter> predicates = new ArrayList<>();
 

@@ -100,6 +100,31 @@ final class Listings {
         || said.rows.get().columns().stream().anyMatch(c -> scope.persons().contains(c));
   }
 
+  /** "what does the big tariff cost": asks for the one price that the rows have which are named. */
+  boolean price() {
+    List<String> named =
+        said.nouns.isEmpty()
+            ? said.filters.stream()
+                .filter(
+                    f ->
+                        f instanceof Filter.InValues in && scope.model().namesItsTable(in.column()))
+                .flatMap(f -> f.narrowedTable().stream())
+                .toList()
+            : said.nouns;
+    if (named.stream().distinct().count() != 1 || said.rows.isPresent()) {
+      return false;
+    }
+    String table = named.get(0);
+    List<ColumnRef> prices = scope.pricesOf(table);
+    if (prices.size() != 1) {
+      return false;
+    }
+    List<ColumnRef> columns = new ArrayList<>(scope.namingColumn(table).stream().toList());
+    columns.addAll(prices);
+    said.rows = Optional.of(new Contribution.Rows(table, columns, List.of()));
+    return true;
+  }
+
   /** The plan that lists rows of the table; empty when something does not go with a list. */
   Optional<Plan> plan(String table) {
     if (said.endRows.filter(e -> !e.table().equals(table)).isPresent()) {

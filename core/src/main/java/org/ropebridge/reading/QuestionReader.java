@@ -114,7 +114,7 @@ public final class QuestionReader {
             new Dimensions(vocabulary.dimensions(), vocabulary.usualNames()),
             weights);
     this.parser = new Parser(lexicon, vocabulary, scope, check);
-    this.candidates = new Candidates(scope, check);
+    this.candidates = new Candidates(scope, check, vocabulary);
     this.chooser = new Chooser(restatement, new WordUses(model), vocabulary, weights);
     this.samples = new LinkedHashMap<>();
     model.questions().stream()

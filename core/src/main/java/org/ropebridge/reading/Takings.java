@@ -85,6 +85,7 @@ final class Takings {
         (to, by, joined) ->
             Collector.once(
                 to.said.divisor.isEmpty(), () -> to.said.divisor = Optional.of(by.divisor())));
+    always(Contribution.Costs.class, (to, c) -> to.said.costs = true);
     always(Contribution.VersusByItself.class, (to, c) -> to.said.versusByItself = true);
     always(Contribution.Cumulated.class, (to, c) -> to.said.cumulated = true);
     on(Contribution.InShares.class, (to, shares, joined) -> to.inShares(shares));

@@ -7,14 +7,15 @@ import org.ropebridge.lexicon.Role;
 import org.ropebridge.plan.Measure;
 
 /**
- * "what does a stay bring in" [what does] [one of them] [amount that adds up] -> the amount for
- * each
+ * "what does a stay at Larkspur bring in" [what does] [one of them] [filter] [amount that adds up]
+ * -> the amount for each
  */
 final class BringsInRule extends Rule {
   BringsInRule() {
     super(
         Slot.word(Role.WHAT_DID),
         Slot.a(Part.class, Operands::isOperand),
+        Slot.a(Contribution.Narrowing.class).maybe(),
         Slot.a(Meaning.MetricName.class));
   }
 
@@ -25,9 +26,11 @@ final class BringsInRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Measure.Plain amount = new Measure.MetricValue(match.get(2, Meaning.MetricName.class).metric());
+    Measure.Plain amount = new Measure.MetricValue(match.get(3, Meaning.MetricName.class).metric());
     if (!match.isPlural(1) && scope.isMoney(amount)) {
-      Operands.divided(amount, match.get(1, Part.class), scope).ifPresent(out);
+      Operands.divided(amount, match.get(1, Part.class), scope)
+          .map(each -> Rankings.narrowed((Contribution) each, match, 2))
+          .ifPresent(out);
     }
   }
 }

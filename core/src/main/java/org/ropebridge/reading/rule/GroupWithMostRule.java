@@ -75,17 +75,21 @@ final class GroupWithMostRule extends Rule {
         : Optional.empty();
   }
 
-  /** "new customers" are those that came then; whether something is so is no group to rank. */
+  /**
+   * "new customers" are those that came then; whether something is so is no group to rank, and who
+   * is no number.
+   */
   private static boolean isSound(Match match, Scope scope) {
     boolean dated =
         match
             .find(7, Meaning.RowNoun.class)
             .filter(n -> !scope.datesOf(n.table()).isEmpty())
             .isPresent();
-    boolean yesOrNo =
-        match.get(2, Phrase.Groupable.class).grouping() instanceof Grouping.ByColumn by
-            && scope.holds(by.column(), Column.Holds.YES_NO);
-    return !yesOrNo && (dated || !match.has(6));
+    boolean group =
+        !(match.get(2, Phrase.Groupable.class).grouping() instanceof Grouping.ByColumn by)
+            || !scope.holds(by.column(), Column.Holds.YES_NO)
+                && !(match.isWord(0, Role.WHO) && scope.holds(by.column(), Column.Holds.NUMBER));
+    return group && (dated || !match.has(6));
   }
 
   /** "who wrote the most articles": there is one of each article. */

@@ -24,7 +24,9 @@ final class NotYetRule extends Rule {
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     ColumnRef date = match.get(2, Meaning.ColumnName.class).column();
-    if (match.isParticiple(2) && scope.isTemporal(date) && date.role().isEmpty()) {
+    // Those who did not book an ad have none: rows do not wait for their own date.
+    boolean open = scope.isTemporal(date) && !scope.isMainDate(date);
+    if (match.isParticiple(2) && open && date.role().isEmpty()) {
       out.accept(new Contribution.Narrowing(new Filter.Missing(date, false)));
     }
   }

@@ -16,6 +16,12 @@ public final class Places {
 
   /** The one place that is fewest links away; among several of one table, the one that names it. */
   public static Optional<ColumnRef> nearest(String table, Scope scope) {
+    List<ColumnRef> found = allNearest(table, scope);
+    return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+  }
+
+  /** All places that are as near: a town, and a region. */
+  static List<ColumnRef> allNearest(String table, Scope scope) {
     List<ColumnRef> near = new ArrayList<>();
     int least = Integer.MAX_VALUE;
     boolean event = !scope.datesOf(table).isEmpty() && !scope.arePeople(table);
@@ -34,8 +40,7 @@ public final class Places {
       }
     }
     List<ColumnRef> naming = near.stream().filter(scope.model()::namesItsTable).toList();
-    List<ColumnRef> found = naming.size() == 1 ? naming : near;
-    return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    return naming.size() == 1 ? naming : near;
   }
 
   /** The one place that is at an end of a ranking by a measure, of the nearest kind. */

@@ -568,6 +568,15 @@ public record Scope(
         : Optional.empty();
   }
 
+  /** The columns of a table that tell what its rows cost: money that is not added up. */
+  public List<ColumnRef> pricesOf(String table) {
+    return model.table(table).columns().stream()
+        .filter(c -> c.holds() == Column.Holds.NUMBER && c.unit().filter(this::isMoney).isPresent())
+        .filter(c -> c.addsUp().filter(a -> a != Column.AddsUp.SUM).isPresent())
+        .map(c -> ColumnRef.of(table, c.name()))
+        .toList();
+  }
+
   /** Whether amounts in the unit are money. */
   boolean isMoney(String unit) {
     return dimensions.has(Dimensions.MONEY, unit);

@@ -1,7 +1,7 @@
 package org.ropebridge.reading.rule;
 
-import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
@@ -30,13 +30,13 @@ final class WhereAreRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(2, Meaning.RowNoun.class).table();
     if (match.isPlural(2)) {
-      byPlace(table, scope).ifPresent(out);
+      byPlaces(table, scope).forEach(out);
     }
   }
 
-  /** How many of the table's rows there are in each of the nearest kind of places. */
-  static Optional<Part> byPlace(String table, Scope scope) {
-    return Places.nearest(table, scope)
+  /** How many of the table's rows there are in each of the nearest kinds of places. */
+  static Stream<Part> byPlaces(String table, Scope scope) {
+    return Places.allNearest(table, scope).stream()
         .map(
             place ->
                 new Contribution.PlacesTold(

@@ -27,7 +27,7 @@ final class WhereLiveRule extends Rule {
   public void apply(Match match, Scope scope, Consumer<Part> out) {
     String table = match.get(2, Meaning.RowNoun.class).table();
     if (match.isPlural(2)) {
-      WhereAreRule.byPlace(table, scope).ifPresent(out);
+      WhereAreRule.byPlaces(table, scope).forEach(out);
     }
   }
 }

@@ -7,10 +7,12 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
+import org.ropebridge.plan.Filter;
 
 /**
- * "why were sailings cancelled", "why do customers cancel" [why] [did] [filter] [noun] [filter] ->
- * such rows, or those of the noun's that the filter is about, by the column that tells why
+ * "why were sailings cancelled", "why do customers cancel", "why do people cancel" [why] [did]
+ * [filter] [noun] [filter, or date] -> such rows, or those of the noun's that the filter is about,
+ * by the column that tells why
  */
 final class WhyDoneRule extends Rule {
   WhyDoneRule() {
@@ -18,8 +20,8 @@ final class WhyDoneRule extends Rule {
         Slot.word(Role.WHY_DONE),
         Slot.word(Role.AUXILIARY, Role.BE).maybe(),
         Slot.a(Contribution.Narrowing.class).maybe(),
-        Slot.a(Meaning.RowNoun.class),
-        Slot.a(Contribution.Narrowing.class).maybe());
+        Slot.a(Meaning.RowNoun.class).maybe(),
+        Slot.a(Part.class, WhyDoneRule::isDeed).maybe());
   }
 
   @Override
@@ -27,16 +29,31 @@ final class WhyDoneRule extends Rule {
     return 0.3;
   }
 
+  private static boolean isDeed(Part part) {
+    return part instanceof Contribution.Narrowing || part instanceof Meaning.ColumnName;
+  }
+
+  /** "cancel", where rows have a date on which they were cancelled: those that have it. */
+  private static Contribution.Narrowing done(Part deed, Scope scope) {
+    return deed instanceof Meaning.ColumnName date
+        ? new Contribution.Narrowing(new Filter.Missing(date.column(), true))
+        : (Contribution.Narrowing) deed;
+  }
+
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    if (match.has(2) == match.has(4)) {
+    if (match.has(2) == match.has(4)
+        || match.has(3) && match.find(4, Meaning.ColumnName.class).isPresent()) {
       return;
     }
-    String noun = match.get(3, Meaning.RowNoun.class).table();
-    Contribution.Narrowing done = match.get(match.has(2) ? 2 : 4, Contribution.Narrowing.class);
-    Stream.of(Optional.of(noun), done.filter().narrowedTable())
+    Optional<String> noun = match.find(3, Meaning.RowNoun.class).map(Meaning.RowNoun::table);
+    Contribution.Narrowing done =
+        match.has(2)
+            ? match.get(2, Contribution.Narrowing.class)
+            : done(match.get(4, Part.class), scope);
+    Stream.of(noun, done.filter().narrowedTable())
         .flatMap(Optional::stream)
-        .filter(table -> table.equals(noun) || scope.pointsAt(table, noun))
+        .filter(table -> noun.map(n -> table.equals(n) || scope.pointsAt(table, n)).orElse(true))
         .flatMap(table -> scope.reason(table).stream())
         .findFirst()
         .ifPresent(
