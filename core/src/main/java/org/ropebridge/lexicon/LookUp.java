@@ -61,6 +61,10 @@ final class LookUp {
     }
     mentions.removeIf(m -> isOfOtherName(m, tokens, known));
     mentions.removeIf(m -> isDeed(m, mentions));
+    if (mentions.stream().noneMatch(m -> m.from() == 0 && m.is(Role.WHAT_DID))) {
+      // "cost by channel" names a number, and asks for no price.
+      mentions.removeIf(m -> m.is(Role.COSTS));
+    }
     mentions.removeIf(m -> isTimeByName(m, mentions));
     mentions.removeIf(m -> isState(m, mentions));
     mentions.replaceAll(m -> isMetricOfState(m, mentions) ? m.weaker(weights.metricAsState()) : m);

@@ -220,7 +220,9 @@ final class MeasureCheck {
   }
 
   private void share(Measure.Share share, Plan plan) {
-    if (!MeasureTables.addsUp(share.of(), model)) {
+    List<Grouping> parts =
+        plan.groupings().stream().filter(g -> !share.within().equals(Optional.of(g))).toList();
+    if (!MeasureTables.addsUp(share.of(), parts, model)) {
       ground.malformed(
           "Its parts do not add up to the whole, so a share of it would mislead; "
               + "ask for a count or a total.");

@@ -76,6 +76,21 @@ public final class MeasureTables {
 
   /** Whether the parts of the measure over different rows add up to the whole. */
   public static boolean addsUp(Measure measure, Model model) {
+    return addsUp(measure, false, model);
+  }
+
+  /**
+   * Whether the parts of the measure over such groups add up to the whole; those of a level, such
+   * as a stock, do where they are of the same time.
+   *
+   * @param groupings those that are not held fixed
+   */
+  public static boolean addsUp(Measure measure, List<Grouping> groupings, Model model) {
+    boolean oneTime = groupings.stream().noneMatch(Grouping.ByTime.class::isInstance);
+    return addsUp(measure, oneTime, model);
+  }
+
+  private static boolean addsUp(Measure measure, boolean oneTime, Model model) {
     if (measure instanceof Measure.RowCount) {
       return true;
     } else if (measure instanceof Measure.Statistic statistic) {
@@ -83,15 +98,17 @@ public final class MeasureTables {
     } else if (measure instanceof Measure.Duration duration) {
       return duration.kind() == Measure.Kind.SUM;
     } else if (measure instanceof Measure.Narrowed narrowed) {
-      return addsUp(narrowed.of(), model);
+      return addsUp(narrowed.of(), oneTime, model);
     } else if (measure instanceof Measure.Arithmetic arithmetic) {
       boolean sum =
           arithmetic.operator() == Measure.Operator.PLUS
               || arithmetic.operator() == Measure.Operator.MINUS;
-      return sum && addsUp(arithmetic.left(), model) && addsUp(arithmetic.right(), model);
+      return sum
+          && addsUp(arithmetic.left(), oneTime, model)
+          && addsUp(arithmetic.right(), oneTime, model);
     } else if (measure instanceof Measure.MetricValue value) {
       Metric metric = model.metric(value.metric());
-      return metric.acrossTime() != Metric.AcrossTime.LAST
+      return (oneTime || metric.acrossTime() != Metric.AcrossTime.LAST)
           && addsUp(ExpressionParser.parse(metric.sql()), metric.table().isEmpty(), model);
     }
     return false;

@@ -331,7 +331,12 @@ final class Takings {
 
   /** How the answer is told. */
   private static void manners() {
-    always(Contribution.Counting.class, (to, c) -> to.said.counting = true);
+    // "how many began and how many ended" asks for two numbers, of which one cannot be left out.
+    on(
+        Contribution.Counting.class,
+        (to, c, joined) ->
+            Collector.once(
+                !to.said.counting && to.said.measures.isEmpty(), () -> to.said.counting = true));
     always(Contribution.Showing.class, (to, c) -> to.show());
     always(Contribution.OverTime.class, (to, c) -> to.said.overTime = true);
     always(Contribution.SideBySide.class, (to, c) -> to.said.sideBySide = true);

@@ -241,11 +241,6 @@ public sealed interface Contribution extends Part {
    */
   record ShareOf(Measure.Plain of, Optional<Filter> part) implements Contribution {}
 
-  /**
-   * "was spent": what was done with a part of a whole that is named before it, in the same unit.
-   */
-  record PartSpent(Measure.Plain part) implements Contribution {}
-
   /** "cost", as what named rows do: their price is wanted. */
   record Costs() implements Contribution {}
 

@@ -28,17 +28,21 @@ final class CountColumnRule extends Rule {
     Column column = scope.model().column(ref);
     boolean addsUp = column.addsUp().equals(Optional.of(Column.AddsUp.SUM));
     if (column.holds() == Column.Holds.NUMBER && addsUp) {
-      out.accept(Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, ref)));
+      out.accept(
+          total(ref, Metric.AcrossTime.ADDS_UP, scope)
+              .orElseGet(
+                  () -> Contribution.Measures.of(Measure.Statistic.of(Measure.Kind.SUM, ref))));
     } else if (column.addsUp().equals(Optional.of(Column.AddsUp.LAST))) {
-      inStock(ref, scope).ifPresent(out);
+      total(ref, Metric.AcrossTime.LAST, scope).ifPresent(out);
     }
   }
 
-  /** "how many tons are there": the metric that tells the last of what was counted. */
-  private static Optional<Contribution> inStock(ColumnRef counted, Scope scope) {
+  /** "how many tons are there": the metric that tells the total, or the last, of what was counted. */
+  private static Optional<Contribution> total(
+      ColumnRef counted, Metric.AcrossTime how, Scope scope) {
     List<Metric> metrics =
         scope.model().metrics().stream()
-            .filter(m -> m.acrossTime() == Metric.AcrossTime.LAST)
+            .filter(m -> m.acrossTime() == how)
             .filter(m -> m.table().equals(Optional.of(counted.table())))
             .filter(m -> m.sql().equals("sum(" + counted.column() + ")"))
             .toList();
