@@ -33,7 +33,9 @@ public final class Totals {
     List<Object> totals = new ArrayList<>();
     plan.groupings().forEach(g -> totals.add(null));
     for (Measure measure : plan.measures()) {
-      boolean addsUp = measure instanceof Measure.Plain && MeasureTables.addsUp(measure, plan.groupings(), model);
+      boolean addsUp =
+          measure instanceof Measure.Plain
+              && MeasureTables.addsUp(measure, plan.groupings(), model);
       totals.add(addsUp ? sum(rows, totals.size()) : null);
     }
     return totals.stream().allMatch(Objects::isNull) ? List.of() : totals;

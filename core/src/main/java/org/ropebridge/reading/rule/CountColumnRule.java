@@ -37,7 +37,9 @@ final class CountColumnRule extends Rule {
     }
   }
 
-  /** "how many tons are there": the metric that tells the total, or the last, of what was counted. */
+  /**
+   * "how many tons are there": the metric that tells the total, or the last, of what was counted.
+   */
   private static Optional<Contribution> total(
       ColumnRef counted, Metric.AcrossTime how, Scope scope) {
     List<Metric> metrics =

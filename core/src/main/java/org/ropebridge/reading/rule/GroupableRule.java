@@ -26,6 +26,7 @@ final class GroupableRule extends Rule {
     if (part instanceof Meaning.RowNoun noun) {
       scope
           .namingColumn(noun.table())
+          .or(() -> scope.labelledName(noun.table()))
           .ifPresent(c -> out.accept(new Phrase.Groupable(new Grouping.ByColumn(c))));
     } else if (part instanceof Meaning.ColumnName name) {
       if (!scope.isTemporal(name.column())) {

@@ -261,6 +261,24 @@ public record Scope(
     return model.namingColumn(table);
   }
 
+  /**
+   * The column that is called the name of the rows though they are not known by it: newsletters of
+   * one name are sent many times.
+   */
+  Optional<ColumnRef> labelledName(String table) {
+    String noun = model.table(table).rowNoun();
+    List<ColumnRef> names =
+        model.table(table).columns().stream()
+            .filter(c -> c.holds() == Column.Holds.CATEGORY)
+            .filter(
+                c ->
+                    c.label().equalsIgnoreCase("name of the " + noun)
+                        || c.label().equalsIgnoreCase(noun + " name"))
+            .map(c -> ColumnRef.of(table, c.name()))
+            .toList();
+    return names.size() == 1 ? Optional.of(names.get(0)) : Optional.empty();
+  }
+
   public boolean holds(ColumnRef column, Column.Holds kind) {
     return model.column(column).holds() == kind;
   }
