@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /** Looks the words of a text up: everything that each stretch of it may mean. */
@@ -65,6 +66,7 @@ final class LookUp {
       // "cost by channel" names a number, and asks for no price.
       mentions.removeIf(m -> m.is(Role.COSTS));
     }
+    takeInEarnest(mentions);
     mentions.removeIf(m -> isTimeByName(m, mentions));
     mentions.removeIf(m -> isState(m, mentions));
     mentions.replaceAll(m -> isMetricOfState(m, mentions) ? m.weaker(weights.metricAsState()) : m);
@@ -73,6 +75,36 @@ final class LookUp {
     echoes(tokens, typed, mentions);
     plainWords(tokens, known, mentions);
     return mentions;
+  }
+
+  /**
+   * "bridges that need an inspection" have none yet, and "members who have not been here" did not
+   * come: there the words are no fillers; elsewhere they are no more than that.
+   */
+  private static void takeInEarnest(List<Mention> mentions) {
+    List<Mention> earnest =
+        mentions.stream()
+            .filter(
+                m ->
+                    m.is(Role.NEEDING)
+                            && isBehind(m, mentions, o -> o.meaning() instanceof Meaning.RowNoun)
+                        || m.is(Role.BEEN_HERE)
+                            && isBehind(
+                                m,
+                                mentions,
+                                o -> o.is(Role.NOT) || o.is(Role.NONE) || o.is(Role.EXCLUDING)))
+            .toList();
+    mentions.removeIf(
+        m ->
+            !earnest.contains(m)
+                && (m.is(Role.NEEDING)
+                    || m.is(Role.BEEN_HERE)
+                    || earnest.stream().anyMatch(e -> e.from() <= m.from() && m.to() <= e.to())));
+  }
+
+  private static boolean isBehind(
+      Mention mention, List<Mention> mentions, Predicate<Mention> before) {
+    return mentions.stream().anyMatch(m -> m.to() == mention.from() && before.test(m));
   }
 
   /** "how did readers find us" asks for what they did, and not to find them. */

@@ -425,6 +425,12 @@ public enum Role {
   WHY_DONE(false),
   /** "cost", as what something does that has a price. */
   COSTS(false),
+  /** Says that rows are to have what they may not have: "bridges that need an inspection". */
+  NEEDING(false),
+  /** What people did of whom rows tell, whatever rows these are. */
+  BEEN_HERE(false),
+  /** Today, where a number differs from day to day; otherwise no more than the present tense. */
+  RIGHT_NOW(true),
   /** "filters", as a part of the question before. */
   FILTERS(false),
   BREAKDOWN(false),
@@ -446,6 +452,7 @@ public enum Role {
         || this == HAPPENING
         || this == WHOLLY
         || this == WHAT_DID
+        || this == RIGHT_NOW
         || this == HOW
         || this == DOING
         || this == THEIR

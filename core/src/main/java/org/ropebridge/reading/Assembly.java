@@ -37,6 +37,9 @@ final class Assembly {
   /** Whether the question begins with "what does", and no rule has made something of it. */
   private boolean asksWhat;
 
+  /** Whether the question says "right now". */
+  private boolean asksNow;
+
   /** Whether the question begins with "is" or "did", and no rule has made something of it. */
   private boolean asksWhether;
 
@@ -103,6 +106,7 @@ final class Assembly {
     asksWhether =
         sequence.idle().stream()
             .anyMatch(m -> m.from() == 0 && (m.is(Role.BE) || m.is(Role.AUXILIARY)));
+    asksNow = sequence.idle().stream().anyMatch(m -> m.is(Role.RIGHT_NOW));
     asksWhat = sequence.idle().stream().anyMatch(m -> m.from() == 0 && m.is(Role.WHAT_DID));
     before.ifPresent(said::addBefore);
     return finish();
@@ -330,6 +334,9 @@ final class Assembly {
     }
     if (!counts.nounsFit() || !times.ofNewRows()) {
       return Optional.empty();
+    }
+    if (asksNow) {
+      times.ofToday();
     }
     return plan();
   }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
@@ -28,6 +29,25 @@ final class Times {
     this.said = said;
     this.scope = scope;
     this.model = scope.model();
+  }
+
+  /** "how full are the huts right now": ratios, which differ from day to day, are of today. */
+  void ofToday() {
+    boolean timed =
+        said.filters.stream().anyMatch(Filter.InPeriod.class::isInstance)
+            || said.groupings.stream().anyMatch(Grouping.ByTime.class::isInstance);
+    boolean ratios =
+        said.measures.stream()
+            .allMatch(
+                m ->
+                    m instanceof Measure.MetricValue of
+                        && scope.model().metric(of.metric()).acrossTime()
+                            == Metric.AcrossTime.ADDS_UP
+                        && !MeasureTables.addsUp(m, scope.model()));
+    if (!timed && ratios && said.filters.stream().noneMatch(Filter.Missing.class::isInstance)) {
+      said.addFilter(
+          new Filter.InPeriod(Period.Relative.current(Period.Unit.DAY), Optional.empty(), false));
+    }
   }
 
   /** "in July by year": the July of every year, where no year was said. */

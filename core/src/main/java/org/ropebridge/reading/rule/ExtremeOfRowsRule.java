@@ -12,8 +12,8 @@ import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
 
 /**
- * "which hut has the longest stays" [which group] [filter] [has] [superlative] [filter] [noun of
- * rows at each] -> the groups whose rows are so on average
+ * "which hut has the longest stays", "hut with the longest stays" [group] [filter] [has]
+ * [superlative] [filter] [noun of rows at each] -> the groups whose rows are so on average
  */
 final class ExtremeOfRowsRule extends Rule {
   /** The slot of the noun. */
@@ -21,9 +21,9 @@ final class ExtremeOfRowsRule extends Rule {
 
   ExtremeOfRowsRule() {
     super(
-        Slot.a(Contribution.Subject.class, s -> s.what() instanceof Grouping.ByColumn),
+        Slot.a(Part.class, ExtremeOfRowsRule::isGroup),
         Slot.a(Contribution.Narrowing.class).maybe(),
-        Slot.word(Role.HAVE, Role.AUXILIARY).maybe(),
+        Slot.word(Role.HAVE, Role.AUXILIARY, Role.WITH, Role.PREPOSITION).maybe(),
         Slot.a(Meaning.SuperlativeWord.class, s -> !s.dimension().equals("amount")),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
         Slot.a(Meaning.RowNoun.class));
@@ -34,15 +34,28 @@ final class ExtremeOfRowsRule extends Rule {
     return 0.9;
   }
 
+  private static boolean isGroup(Part part) {
+    return (part instanceof Contribution.Subject || part instanceof Phrase.Groupable)
+        && group(part) instanceof Grouping.ByColumn;
+  }
+
+  private static Grouping group(Part part) {
+    return part instanceof Contribution.Subject which
+        ? which.what()
+        : ((Phrase.Groupable) part).grouping();
+  }
+
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Contribution.Subject groups = match.get(0, Contribution.Subject.class);
+    Part groups = match.get(0, Part.class);
+    Grouping by = group(groups);
     Meaning.SuperlativeWord word = match.get(3, Meaning.SuperlativeWord.class);
     String table = match.get(NOUN, Meaning.RowNoun.class).table();
     List<ColumnRef> columns = scope.measuredBy(table, word.dimension());
-    ColumnRef of = ((Grouping.ByColumn) groups.what()).column();
+    ColumnRef of = ((Grouping.ByColumn) by).column();
     boolean each = of.table().equals(table) || scope.pointsAt(table, of.table());
-    if (!each || columns.size() != 1 || !match.isPlural(NOUN)) {
+    boolean said = groups instanceof Contribution.Subject || match.has(2);
+    if (!each || !said || columns.size() != 1 || !match.isPlural(NOUN)) {
       return;
     }
     Measure average =
@@ -53,8 +66,10 @@ final class ExtremeOfRowsRule extends Rule {
     parts.add(
         new Contribution.Ranked(
             Rankings.direction(word),
-            groups.wanted(),
-            Optional.of(groups.what()),
+            groups instanceof Contribution.Subject which
+                ? which.wanted()
+                : match.isPlural(0) ? Contribution.Ranked.SEVERAL : 1,
+            Optional.of(by),
             Optional.of(average)));
     match.find(1, Contribution.Narrowing.class).ifPresent(parts::add);
     match.find(4, Contribution.Narrowing.class).ifPresent(parts::add);

@@ -91,6 +91,8 @@ public final class Grammar {
           new ColumnSubjectRule(),
           new ColumnThenStatisticRule(),
           new ColumnVersusRule(),
+          new ColumnsOfEndRowRule(),
+          new ColumnsOfEndRowsRule(),
           new ColumnsOfEveryoneRule(),
           new ColumnsOfRule(),
           new ColumnsOfThoseRule(),

@@ -1,10 +1,7 @@
 package org.ropebridge.reading.rule;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
@@ -96,19 +93,10 @@ final class HowManyPeopleRule extends Rule {
    * edits the magazine. Of guests, only some are members.
    */
   private static List<String> nearestPeople(String done, Scope scope) {
-    Map<Integer, List<String>> byLinks = new TreeMap<>();
-    scope.persons().stream()
-        .filter(scope.model()::namesItsTable)
+    return scope.nearestPersons(done).stream()
         .map(ColumnRef::table)
-        .distinct()
         .filter(t -> t.equals(done) || scope.always(done, t))
-        .forEach(
-            t ->
-                byLinks
-                    .computeIfAbsent(
-                        scope.paths().shortest(done, t, Optional.empty()).get(0).steps().size(),
-                        k -> new ArrayList<>())
-                    .add(t));
-    return byLinks.isEmpty() ? List.of() : byLinks.values().iterator().next();
+        .distinct()
+        .toList();
   }
 }

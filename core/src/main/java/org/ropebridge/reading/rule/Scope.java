@@ -1,6 +1,7 @@
 package org.ropebridge.reading.rule;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ropebridge.lexicon.DatedValues;
@@ -609,6 +611,18 @@ public record Scope(
   boolean always(Measure measure, ColumnRef column) {
     return MeasureTables.of(measure, model).stream()
         .allMatch(base -> !base.equals(column.table()) && always(base, column.table()));
+  }
+
+  /** What names the people at whom rows of the table point by the fewest links, or themselves. */
+  List<ColumnRef> nearestPersons(String table) {
+    Map<Integer, List<ColumnRef>> byLinks = new TreeMap<>();
+    for (ColumnRef person : persons) {
+      List<LinkPaths.Way> ways = paths.shortest(table, person.table(), person.role());
+      if (model.namesItsTable(person) && ways.size() == 1) {
+        byLinks.computeIfAbsent(ways.get(0).steps().size(), k -> new ArrayList<>()).add(person);
+      }
+    }
+    return byLinks.isEmpty() ? List.of() : byLinks.values().iterator().next();
   }
 
   /** Whether each row of the one table has just one of the other, in one way. */
