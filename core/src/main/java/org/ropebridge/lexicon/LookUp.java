@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** Looks the words of a text up: everything that each stretch of it may mean. */
@@ -18,6 +19,9 @@ final class LookUp {
 
   /** How many words apart these may stand. */
   private static final int FARTHEST_APART = 5;
+
+  /** A word as names are written; not one of a question in capitals. */
+  private static final Pattern NAME = Pattern.compile("\\p{Lu}\\p{L}*\\p{Ll}\\p{L}*");
 
   private final Vocabulary vocabulary;
   private final Weights weights;
@@ -111,8 +115,7 @@ final class LookUp {
   private static boolean isDeed(Mention mention, List<Mention> mentions) {
     return mention.is(Role.LIST)
         && mentions.stream().anyMatch(m -> m.from() == 0 && m.is(Role.HOW_DONE))
-        && mentions.stream()
-            .anyMatch(m -> m.to() == mention.from() && m.meaning() instanceof Meaning.RowNoun)
+        && isBehind(mention, mentions, o -> o.meaning() instanceof Meaning.RowNoun)
         && mentions.stream().noneMatch(m -> m.from() == mention.to() && m.is(Role.BY));
   }
 
@@ -123,7 +126,7 @@ final class LookUp {
         && mention.meaning() instanceof Meaning.ValueName
         && next < tokens.size()
         && !known[next]
-        && tokens.get(next).text().matches("\\p{Lu}\\p{L}*\\p{Ll}\\p{L}*");
+        && NAME.matcher(tokens.get(next).text()).matches();
   }
 
   /**

@@ -90,6 +90,12 @@ public final class MeasureTables {
     return addsUp(measure, oneTime, model);
   }
 
+  /** Whether it is a level, such as of a stock, which only the last of its days tells. */
+  public static boolean isLevel(Measure measure, Model model) {
+    return measure instanceof Measure.MetricValue value
+        && model.metric(value.metric()).acrossTime() == Metric.AcrossTime.LAST;
+  }
+
   private static boolean addsUp(Measure measure, boolean oneTime, Model model) {
     if (measure instanceof Measure.RowCount) {
       return true;
@@ -108,7 +114,7 @@ public final class MeasureTables {
           && addsUp(arithmetic.right(), oneTime, model);
     } else if (measure instanceof Measure.MetricValue value) {
       Metric metric = model.metric(value.metric());
-      return (oneTime || metric.acrossTime() != Metric.AcrossTime.LAST)
+      return (oneTime || !isLevel(measure, model))
           && addsUp(ExpressionParser.parse(metric.sql()), metric.table().isEmpty(), model);
     }
     return false;

@@ -8,13 +8,13 @@ import java.util.stream.Stream;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Mention;
 import org.ropebridge.lexicon.Role;
-import org.ropebridge.model.Metric;
 import org.ropebridge.model.expression.Expression;
 import org.ropebridge.model.expression.ExpressionParser;
 import org.ropebridge.plan.Bound;
 import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Grouping;
 import org.ropebridge.plan.Measure;
+import org.ropebridge.plan.MeasureTables;
 import org.ropebridge.plan.Period;
 import org.ropebridge.plan.Plan;
 import org.ropebridge.plan.TimeUnit;
@@ -34,14 +34,8 @@ final class Assembly {
   /** What was said in the question before, which this one leans on. */
   private final Optional<Before> before;
 
-  /** Whether the question begins with "what does", and no rule has made something of it. */
-  private boolean asksWhat;
-
-  /** Whether the question says "right now". */
-  private boolean asksNow;
-
-  /** Whether the question begins with "is" or "did", and no rule has made something of it. */
-  private boolean asksWhether;
+  /** The words that no rule has made something of. */
+  private List<Mention> idle = List.of();
 
   private Assembly(Scope scope, Optional<Before> before) {
     this.scope = scope;
@@ -103,11 +97,7 @@ final class Assembly {
         return Optional.empty();
       }
     }
-    asksWhether =
-        sequence.idle().stream()
-            .anyMatch(m -> m.from() == 0 && (m.is(Role.BE) || m.is(Role.AUXILIARY)));
-    asksNow = sequence.idle().stream().anyMatch(m -> m.is(Role.RIGHT_NOW));
-    asksWhat = sequence.idle().stream().anyMatch(m -> m.from() == 0 && m.is(Role.WHAT_DID));
+    idle = sequence.idle();
     before.ifPresent(said::addBefore);
     return finish();
   }
@@ -171,13 +161,19 @@ final class Assembly {
                                     && !p.equals(q)));
   }
 
+  /** Whether the question begins with such a word, and no rule has made something of it. */
+  private boolean begins(Role role) {
+    return idle.stream().anyMatch(m -> m.from() == 0 && m.is(role));
+  }
+
   /** "is Larkspur the best hut": the first among that one alone would say nothing. */
   private boolean asksWhetherFirst() {
     Optional<Grouping> ranked =
         said.ranked.filter(r -> r.count() == 1).flatMap(Contribution.Ranked::what);
     return ranked.isPresent()
         && Stream.concat(
-                said.predicated.stream(), asksWhether ? said.filters.stream() : Stream.empty())
+                said.predicated.stream(),
+                begins(Role.BE) || begins(Role.AUXILIARY) ? said.filters.stream() : Stream.empty())
             .anyMatch(
                 f ->
                     f instanceof Filter.InValues in
@@ -197,7 +193,10 @@ final class Assembly {
     if (!said.again.stream().allMatch(counts::isSaid)) {
       return Optional.empty();
     }
-    if (said.costs && !(asksWhat && said.measures.isEmpty() && new Listings(said, scope).price())) {
+    if (said.costs
+        && !(begins(Role.WHAT_DID)
+            && said.measures.isEmpty()
+            && new Listings(said, scope).price())) {
       return Optional.empty();
     }
     said.events.ifPresent(times::byDateOf);
@@ -335,7 +334,7 @@ final class Assembly {
     if (!counts.nounsFit() || !times.ofNewRows()) {
       return Optional.empty();
     }
-    if (asksNow) {
+    if (idle.stream().anyMatch(m -> m.is(Role.RIGHT_NOW))) {
       times.ofToday();
     }
     return plan();
@@ -345,17 +344,13 @@ final class Assembly {
   private boolean comparesLevels() {
     return said.measures.stream().anyMatch(Assembly::isYearAgo)
         && said.measures.stream()
-            .allMatch(m -> isLevel(m instanceof Measure.Compared c ? c.of() : m));
+            .map(m -> m instanceof Measure.Compared c ? c.of() : m)
+            .allMatch(m -> MeasureTables.isLevel(m, scope.model()));
   }
 
   private static boolean isYearAgo(Measure measure) {
     return measure instanceof Measure.Compared c
         && c.earlier().equals(new Measure.UnitBefore(Period.Unit.YEAR));
-  }
-
-  private boolean isLevel(Measure measure) {
-    return measure instanceof Measure.MetricValue of
-        && scope.model().metric(of.metric()).acrossTime() == Metric.AcrossTime.LAST;
   }
 
   private boolean isDay(Measure measure) {
@@ -508,7 +503,7 @@ final class Assembly {
             claim,
             said.picture);
     if (said.unjoined && plan.measures().size() > 1) {
-      if (asksWhat) {
+      if (begins(Role.WHAT_DID)) {
         // "what does a night cost" asks for one number, and for no two side by side.
         return Optional.empty();
       }

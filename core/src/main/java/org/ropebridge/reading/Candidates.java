@@ -268,11 +268,11 @@ final class Candidates {
   }
 
   private String label(Filter.Meets meets) {
-    return model.table(meets.table()).conditions().stream()
-        .filter(c -> c.name().equals(meets.condition()))
+    return model
+        .table(meets.table())
+        .findCondition(meets.condition())
         .map(Condition::label)
-        .findFirst()
-        .orElse("");
+        .orElseThrow();
   }
 
   /** "machines older than 10 years" are none with batches by people of that age. */

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.ropebridge.model.ColumnRef;
-import org.ropebridge.model.Metric;
 import org.ropebridge.model.Model;
 import org.ropebridge.plan.DayRange;
 import org.ropebridge.plan.Filter;
@@ -40,9 +39,8 @@ final class Times {
         said.measures.stream()
             .allMatch(
                 m ->
-                    m instanceof Measure.MetricValue of
-                        && scope.model().metric(of.metric()).acrossTime()
-                            == Metric.AcrossTime.ADDS_UP
+                    m instanceof Measure.MetricValue
+                        && !MeasureTables.isLevel(m, scope.model())
                         && !MeasureTables.addsUp(m, scope.model()));
     if (!timed && ratios && said.filters.stream().noneMatch(Filter.Missing.class::isInstance)) {
       said.addFilter(

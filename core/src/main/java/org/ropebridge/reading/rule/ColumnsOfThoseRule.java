@@ -21,8 +21,7 @@ final class ColumnsOfThoseRule extends Rule {
         Slot.a(Phrase.ColumnList.class),
         Slot.a(Contribution.Narrowing.class, n -> n.bare() && n.filter() instanceof Filter.InValues)
             .maybe(),
-        Slot.a(
-            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
+        Slot.a(Part.class, Phrase.SomeRows::isNamedBy));
   }
 
   @Override

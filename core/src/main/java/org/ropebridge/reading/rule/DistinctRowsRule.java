@@ -1,6 +1,5 @@
 package org.ropebridge.reading.rule;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
@@ -18,7 +17,7 @@ final class DistinctRowsRule extends Rule {
     super(
         Slot.word(Role.COUNT, Role.UNIQUE),
         Slot.word(Role.DIFFERENT).maybe(),
-        Slot.a(Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith),
+        Slot.a(Part.class, Phrase.SomeRows::isNamedBy),
         Slot.word(Role.PREPOSITION).maybe(),
         Slot.a(Part.class, Relations::mayBeDone),
         Slot.word(Role.VIA).maybe(),
@@ -32,14 +31,12 @@ final class DistinctRowsRule extends Rule {
 
   @Override
   public void apply(Match match, Scope scope, Consumer<Part> out) {
-    Optional<Contribution.NounWith> some = match.find(2, Contribution.NounWith.class);
+    Phrase.SomeRows some = Phrase.SomeRows.of(match, 2);
     // "how many fibre contracts" counts contracts.
-    if (some.isEmpty() && !match.isPlural(2) && match.isPlural(4) && !match.has(3)) {
+    if (some.among().isEmpty() && !match.isPlural(2) && match.isPlural(4) && !match.has(3)) {
       return;
     }
-    String counted =
-        some.map(Contribution.NounWith::table)
-            .orElseGet(() -> match.get(2, Meaning.RowNoun.class).table());
+    String counted = some.table();
     if (match.has(3) && !match.isPlural(4) && isMutual(match, counted, scope)) {
       return;
     }
@@ -59,13 +56,8 @@ final class DistinctRowsRule extends Rule {
     }
     Optional<String> role = match.find(6, Meaning.RoleName.class).map(Meaning.RoleName::role);
     if (!scope.paths().shortest(with, counted, role).isEmpty()) {
-      Contribution rows = Contribution.Measures.of(new Measure.DistinctRows(counted, with, role));
       out.accept(
-          some.<Contribution>map(
-                  s ->
-                      new Contribution.Together(
-                          List.of(rows, new Contribution.Narrowing(s.filter()))))
-              .orElse(rows));
+          some.with(Contribution.Measures.of(new Measure.DistinctRows(counted, with, role))));
     }
   }
 

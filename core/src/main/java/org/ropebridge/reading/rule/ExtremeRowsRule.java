@@ -25,8 +25,7 @@ final class ExtremeRowsRule extends Rule {
         Slot.a(Meaning.SuperlativeWord.class),
         Slot.a(Meaning.NumberWord.class).maybe(),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
-        Slot.a(
-            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
+        Slot.a(Part.class, Phrase.SomeRows::isNamedBy));
   }
 
   @Override

@@ -45,12 +45,9 @@ final class KeepAmountRule extends Rule {
     boolean apart =
         !match.adjoins(first)
             || !match.isPlural(OF) && comparing.low().compareTo(BigDecimal.ONE) > 0;
-    if (noun && apart) {
-      // "readers over 65 subscribe", "readers over 65 have digital subscriptions": at that age.
-      return;
-    }
-    if (noun && (match.isParticiple(OF) || match.has(2))) {
-      // "members under 25 who stayed", "members under 25 with stays": not with fewer than 25 stays.
+    if (noun && (apart || match.isParticiple(OF) || match.has(2))) {
+      // "readers over 65 subscribe", "members under 25 who stayed", "members under 25 with stays":
+      // of that age, and not with so many.
       return;
     }
     Optional<Phrase.SomeRows> rows =

@@ -245,6 +245,9 @@ public sealed interface Phrase extends Part {
 
     /** What is told of their number, and that it is of them. */
     Contribution with(Contribution told) {
+      if (among.isEmpty()) {
+        return told;
+      }
       List<Contribution> parts = new ArrayList<>(List.of(told));
       among.forEach(f -> parts.add(new Contribution.Narrowing(f)));
       return new Contribution.Together(parts);

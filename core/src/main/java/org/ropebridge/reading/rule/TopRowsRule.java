@@ -19,8 +19,7 @@ final class TopRowsRule extends Rule {
     super(
         Slot.a(Phrase.RankHead.class, h -> !h.direction().isJudged()),
         Slot.a(Contribution.Narrowing.class, Contribution.Narrowing::bare).maybe(),
-        Slot.a(
-            Part.class, p -> p instanceof Meaning.RowNoun || p instanceof Contribution.NounWith));
+        Slot.a(Part.class, Phrase.SomeRows::isNamedBy));
   }
 
   @Override
