@@ -1,11 +1,13 @@
 package org.ropebridge.reading.rule;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.ropebridge.lexicon.Meaning;
 import org.ropebridge.lexicon.Part;
 import org.ropebridge.lexicon.Role;
 import org.ropebridge.model.ColumnRef;
+import org.ropebridge.plan.Filter;
 import org.ropebridge.plan.Listing;
 
 /**
@@ -46,11 +48,16 @@ final class ColumnsOfEndRowRule extends Rule {
             .map(of -> ColumnsOfEndRowsRule.wanted(of, table, scope))
             .orElseGet(() -> scope.nearestPersons(table));
     if (!wanted.isEmpty() && !wanted.equals(by)) {
-      Contribution row =
-          new Contribution.EndRows(table, new Listing.Order(by.get(0), end.most()), 1);
-      out.accept(
-          Rankings.narrowed(
-              new Contribution.Together(List.of(row, new Contribution.Columns(wanted))), match, 4));
+      List<Contribution> parts = new ArrayList<>();
+      parts.add(new Contribution.EndRows(table, new Listing.Order(by.get(0), end.most()), 1));
+      parts.add(new Contribution.Columns(wanted));
+      // The member with the longest stay is none of the guests who are no members.
+      wanted.stream()
+          .filter(c -> !c.table().equals(table) && !scope.always(table, c.table()))
+          .map(c -> new Contribution.Narrowing(new Filter.Missing(c, true)))
+          .forEach(parts::add);
+      match.find(4, Contribution.Narrowing.class).ifPresent(parts::add);
+      out.accept(new Contribution.Together(parts));
     }
   }
 }
